@@ -6,9 +6,9 @@ namespace App\Account;
 
 use App\Data\ForecastRecord;
 use App\Models\Keeper;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use App\Models\Tank;
-use App\Models\Water;
-use App\Models\WaterKind;
 use App\Tanks\VesselQuery;
 use App\Testing\RecordResults;
 use App\WaterChange\LogWaterChange;
@@ -40,9 +40,9 @@ final class AnswerFirst
                 throw ValidationException::withMessages(['nitrate' => $fault->validator->errors()->first()]);
             }
             $water = self::tap($guest);
-            $tank = Tank::usual($animals)->fill($sizes + ['name' => (string) __('guest.tank'), 'water_id' => $water->id]);
+            $tank = Tank::usual($animals)->fill($sizes + ['name' => (string) __('guest.tank'), 'source_water_id' => $water->id]);
             // A low tank has a low substrate too.
-            $tank->fill(['bed_back' => min($tank->bed_back, 0.15 * $tank->outer_height), 'bed_front' => min($tank->bed_front, 0.1 * $tank->outer_height), 'water_below_rim' => min($tank->water_below_rim, 0.1 * $tank->outer_height)]);
+            $tank->fill(['substrate_back' => min($tank->substrate_back, 0.15 * $tank->outer_height), 'substrate_front' => min($tank->substrate_front, 0.1 * $tank->outer_height), 'water_below_rim' => min($tank->water_below_rim, 0.1 * $tank->outer_height)]);
             $tank->keeper_id = $guest->id;
             $tank->save();
             $tank->setRelation('keeper', $guest->load('waters', 'kits'));
@@ -54,13 +54,13 @@ final class AnswerFirst
     }
 
     /** The water that goes in where nobody named one. */
-    public static function tap(Keeper $keeper): Water
+    public static function tap(Keeper $keeper): SourceWater
     {
-        return $keeper->waters()->create(['name' => (string) __('guest.tap'), 'kind' => WaterKind::Tap]);
+        return $keeper->waters()->create(['name' => (string) __('guest.tap'), 'kind' => SourceWaterKind::Tap]);
     }
 
     /** How much was changed nobody asked: what is usual for such a tank. */
-    private function changed(Keeper $guest, Tank $tank, Water $water, CarbonImmutable $at): void
+    private function changed(Keeper $guest, Tank $tank, SourceWater $water, CarbonImmutable $at): void
     {
         $change = PastChange::of($tank, $water, null, 0.0, $tank->routine_share * VesselQuery::tank($tank)->litres(), $at);
         $show = $guest->show();

@@ -19,11 +19,11 @@ final class CommonPasswords
         // What is left of "password2026!" is as common as without its ends; of many digits nothing is left.
         $bare = (string) preg_replace('/^[^\p{L}]+|[^\p{L}]+$/u', '', $word);
 
-        return self::lists($word) || self::lists($bare) || $bare === '' || count(array_unique(mb_str_split($word))) < 5 || self::runs($word);
+        return self::lists($word) || self::lists($bare) || $bare === '' || count(array_unique(mb_str_split($word))) < 5 || self::sequences($word);
     }
 
     /** Letters one after the other, as in the alphabet. */
-    private static function runs(string $word): bool
+    private static function sequences(string $word): bool
     {
         $letters = array_map(mb_ord(...), mb_str_split($word));
         $steps = array_map(static fn(int|false $next, int|false $last): int => (int) $next - (int) $last, array_slice($letters, 1), array_slice($letters, 0, -1));

@@ -6,9 +6,9 @@ namespace App\Account;
 
 use App\Data\OwnEstimates;
 use App\Models\Chore;
-use App\Models\FreshStart;
 use App\Models\Keeper;
-use App\Models\PenTrial;
+use App\Models\LearningReset;
+use App\Models\MeterTrial;
 use App\Models\Tank;
 use App\Tanks\ChoresQuery;
 use App\Tanks\EvaporationQuery;
@@ -58,7 +58,7 @@ final readonly class EstimatesPage
     private function tanks(): array
     {
         $rows = [];
-        $tanks = $this->keeper->tanks()->with('topUps')->orderBy('name')->get()->each(fn(Tank $tank): Tank => $tank->setRelation('keeper', $this->keeper));
+        $tanks = $this->keeper->tanks()->with('topOffs')->orderBy('name')->get()->each(fn(Tank $tank): Tank => $tank->setRelation('keeper', $this->keeper));
         foreach (LevelsQuery::ofMany($tanks) as $id => $courses) {
             $tank = $tanks->firstWhere('id', $id);
             $courses->find(Parameter::balanced());
@@ -73,13 +73,13 @@ final readonly class EstimatesPage
                     $this->show->rate($parameter, $made->value, $made->halfWidth()),
                     self::from('readings', $made),
                     '/tanks/'.$id.'/targets#made',
-                    FreshStart::MADE.$parameter->value,
+                    LearningReset::MADE.$parameter->value,
                     $id,
                 );
             }
             $learned = $tank === null ? null : EvaporationQuery::of($tank);
             if ($tank !== null && $learned !== null && $learned->count > 0) {
-                $rows[] = new ReplacedEstimate(__('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume($learned->prior->central(), 2), $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2), self::from('top_ups', $learned), '/tanks/'.$id.'/top-off', FreshStart::EVAPORATION, $id);
+                $rows[] = new ReplacedEstimate(__('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume($learned->prior->central(), 2), $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2), self::from('top_offs', $learned), '/tanks/'.$id.'/top-off', LearningReset::EVAPORATION, $id);
             }
         }
 
@@ -104,21 +104,21 @@ final readonly class EstimatesPage
         $usual = array_column(array_map(static fn(StepDefinition $job): array => [$job->key, $job->minutes], array_filter(StepCatalogue::steps(), static fn(StepDefinition $job): bool => $job->timerMinutes === null)), 1, 0);
         foreach ($names as $id => $name) {
             foreach ($every[$id] ?? [] as $task => $interval) {
-                $rows[] = new ReplacedEstimate(__('ledger.replaced.often', ['task' => StepWords::task(Task::from($task)), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', FreshStart::OFTEN.$task, $id);
+                $rows[] = new ReplacedEstimate(__('ledger.replaced.often', ['task' => StepWords::task(Task::from($task)), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', LearningReset::OFTEN.$task, $id);
             }
             $steps = array_intersect_key($taken->at($id), $usual);
             if ($steps !== []) {
                 $guess = array_sum(array_intersect_key($usual, $steps));
                 $yours = array_sum(array_map(static fn(string $job, array $list): int => Minutes::learned($usual[$job], $list), array_keys($steps), $steps));
                 $sessions = max(array_map(count(...), $steps));
-                $rows[] = new ReplacedEstimate(trans_choice('ledger.replaced.minutes', count($steps), ['tank' => $name, 'count' => count($steps)]), Show::minutes($guess), Show::minutes($yours), trans_choice('ledger.replaced.sessions', $sessions, ['count' => $sessions]), '/tanks/'.$id.'/maintenance', FreshStart::MINUTES, $id);
+                $rows[] = new ReplacedEstimate(trans_choice('ledger.replaced.minutes', count($steps), ['tank' => $name, 'count' => count($steps)]), Show::minutes($guess), Show::minutes($yours), trans_choice('ledger.replaced.sessions', $sessions, ['count' => $sessions]), '/tanks/'.$id.'/maintenance', LearningReset::MINUTES, $id);
             }
         }
 
         foreach (ChoresQuery::of($this->keeper) as $chore) {
             $interval = ChoresQuery::interval($chore);
             if ($interval->count() > 0) {
-                $rows[] = new ReplacedEstimate($this->job($chore), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', FreshStart::TURNS.$chore->id);
+                $rows[] = new ReplacedEstimate($this->job($chore), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', LearningReset::TURNS.$chore->id);
             }
         }
 
@@ -134,10 +134,10 @@ final readonly class EstimatesPage
     private function spoons(): array
     {
         $rows = [];
-        foreach ($this->keeper->jars()->with('trials')->orderBy('name')->get() as $jar) {
-            $spoon = $jar->spoon();
+        foreach ($this->keeper->products()->with('trials')->orderBy('name')->get() as $product) {
+            $spoon = $product->spoon();
             if ($spoon !== null) {
-                $rows[] = new ReplacedEstimate(__('ledger.replaced.spoon', ['jar' => $jar->name]), __('ledger.replaced.nothing'), sprintf('%.2f ± %.2f g', $spoon->mean, $spoon->spread), trans_choice('ledger.replaced.trials', $spoon->trials, ['count' => $spoon->trials]).trans_choice('ledger.aside_short', $spoon->aside, ['count' => $spoon->aside]), '/products/'.$jar->id.'/spoon', FreshStart::SPOON, null, $jar->id);
+                $rows[] = new ReplacedEstimate(__('ledger.replaced.spoon', ['jar' => $product->name]), __('ledger.replaced.nothing'), sprintf('%.2f ± %.2f g', $spoon->mean, $spoon->spread), trans_choice('ledger.replaced.trials', $spoon->trials, ['count' => $spoon->trials]).trans_choice('ledger.aside_short', $spoon->aside, ['count' => $spoon->aside]), '/products/'.$product->id.'/spoon', LearningReset::SPOON, null, $product->id);
             }
         }
 
@@ -148,10 +148,10 @@ final readonly class EstimatesPage
     private function membranes(): array
     {
         $rows = [];
-        foreach ($this->keeper->stores()->with('rejections')->orderBy('name')->get() as $store) {
-            $membrane = $store->membrane();
+        foreach ($this->keeper->reservoirs()->with('rejections')->orderBy('name')->get() as $reservoir) {
+            $membrane = $reservoir->membrane();
             if ($membrane !== null) {
-                $rows[] = new ReplacedEstimate(__('ledger.replaced.membrane', ['store' => $store->name]), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->held->prior->central(), 128.16 * $membrane->held->prior->spread()), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->now, 100.0 * $membrane->held->halfWidth()), self::from('readings', $membrane->held), '/ro-reservoirs/'.$store->id, null);
+                $rows[] = new ReplacedEstimate(__('ledger.replaced.membrane', ['store' => $reservoir->name]), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->held->prior->central(), 128.16 * $membrane->held->prior->spread()), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->now, 100.0 * $membrane->held->halfWidth()), self::from('readings', $membrane->held), '/ro-reservoirs/'.$reservoir->id, null);
             }
         }
 
@@ -161,31 +161,31 @@ final readonly class EstimatesPage
     /** @return list<ReplacedEstimate> */
     private function pen(): array
     {
-        $pairs = array_values($this->keeper->penTrials()->get()->map(static fn(PenTrial $trial): array => [$trial->shown, $trial->known])->all());
+        $pairs = array_values($this->keeper->meterTrials()->get()->map(static fn(MeterTrial $trial): array => [$trial->shown, $trial->known])->all());
         try {
             $learned = $pairs === [] ? null : MeterFactor::learned($pairs, $this->keeper->pen_factor);
         } catch (MixingFault) {
             $learned = null;
         }
 
-        return $learned === null ? [] : [new ReplacedEstimate(__('ledger.replaced.pen'), Show::plain($this->keeper->pen_factor, 3), sprintf('%.3f ± %.3f', $learned->factor, $learned->spread), trans_choice('ledger.replaced.pairs', $learned->pairs, ['count' => $learned->pairs]), '/pen', FreshStart::PEN)];
+        return $learned === null ? [] : [new ReplacedEstimate(__('ledger.replaced.pen'), Show::plain($this->keeper->pen_factor, 3), sprintf('%.3f ± %.3f', $learned->factor, $learned->spread), trans_choice('ledger.replaced.pairs', $learned->pairs, ['count' => $learned->pairs]), '/pen', LearningReset::PEN)];
     }
 
     /** @return list<array{int, string, string}> figures that are learned anew: number, what, since when */
     public function anew(): array
     {
-        return array_values($this->keeper->freshStarts()->with(['tank', 'jar'])->orderByDesc('since')->orderByDesc('id')->get()->map(fn(FreshStart $start): array => [$start->id, $this->name($start), $this->show->when($start->since)])->all());
+        return array_values($this->keeper->learningResets()->with(['tank', 'product'])->orderByDesc('since')->orderByDesc('id')->get()->map(fn(LearningReset $start): array => [$start->id, $this->name($start), $this->show->when($start->since)])->all());
     }
 
-    private function name(FreshStart $start): string
+    private function name(LearningReset $start): string
     {
         $tank = $start->tank->name ?? '';
 
         return match (true) {
-            str_starts_with($start->what, FreshStart::MADE) => self::made(Parameter::from(substr($start->what, strlen(FreshStart::MADE))), $tank),
-            str_starts_with($start->what, FreshStart::OFTEN) => (string) __('ledger.replaced.often', ['tank' => $tank, 'task' => ($task = Task::tryFrom(substr($start->what, strlen(FreshStart::OFTEN)))) === null ? '' : StepWords::task($task)]),
-            str_starts_with($start->what, FreshStart::TURNS) => ($chore = Chore::query()->where('keeper_id', $this->keeper->id)->find((int) substr($start->what, strlen(FreshStart::TURNS)))) === null ? (string) __('ledger.anew.gone') : $this->job($chore),
-            default => (string) __('ledger.anew.'.$start->what, ['tank' => $tank, 'jar' => $start->jar->name ?? '']),
+            str_starts_with($start->what, LearningReset::MADE) => self::made(Parameter::from(substr($start->what, strlen(LearningReset::MADE))), $tank),
+            str_starts_with($start->what, LearningReset::OFTEN) => (string) __('ledger.replaced.often', ['tank' => $tank, 'task' => ($task = Task::tryFrom(substr($start->what, strlen(LearningReset::OFTEN)))) === null ? '' : StepWords::task($task)]),
+            str_starts_with($start->what, LearningReset::TURNS) => ($chore = Chore::query()->where('keeper_id', $this->keeper->id)->find((int) substr($start->what, strlen(LearningReset::TURNS)))) === null ? (string) __('ledger.anew.gone') : $this->job($chore),
+            default => (string) __('ledger.anew.'.$start->what, ['tank' => $tank, 'jar' => $start->product->name ?? '']),
         };
     }
 

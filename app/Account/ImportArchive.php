@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Exchange\FileFault;
+use App\Exchange\ImportProgress;
 use App\Exchange\KeeperArchiveIn;
 use App\Exchange\KeeperTable;
 use App\Exchange\KeeperTables;
-use App\Exchange\TakingIn;
 use App\Fertilising\FertilisingQuery;
 use App\Models\Analysis;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
 use App\Models\Keeper;
-use App\Models\Run;
-use App\Models\RunState;
 use App\Problems\ChangeDetectionQuery;
 use App\Schedule\JobsQuery;
 use App\Tanks\LightQuery;
@@ -40,7 +40,7 @@ final class ImportArchive
     private const PAUSE = 2_000;
 
     /** @return int how many records @throws FileFault */
-    public function __invoke(Keeper $keeper, string $path, TakingIn $in): int
+    public function __invoke(Keeper $keeper, string $path, ImportProgress $in): int
     {
         $files = new Filesystem();
         $aside = sys_get_temp_dir().'/cresco-archive-'.bin2hex(random_bytes(6));
@@ -226,7 +226,7 @@ final class ImportArchive
 
         return match ($table->name) {
             'photos' => ['file' => $photo] + $kept,
-            'runs' => ['holds' => Run::holding(RunState::from(is_string($kept['state'] ?? null) ? $kept['state'] : 'dropped'), $day)] + $kept,
+            'checklists' => ['holds' => Checklist::holding(ChecklistState::from(is_string($kept['state'] ?? null) ? $kept['state'] : 'dropped'), $day)] + $kept,
             // Links of helpers end with the installation that gave them.
             'helpers' => ['hash' => hash('sha256', random_bytes(32))] + $kept,
             default => $kept,
@@ -267,8 +267,8 @@ final class ImportArchive
             FertilisingQuery::tank($tank);
             LightQuery::tank($tank);
         }
-        foreach ($keeper->benchJars() as $jar) {
-            $jar->toCore();
+        foreach ($keeper->benchProducts() as $product) {
+            $product->toCore();
         }
         foreach (Analysis::query()->where('keeper_id', $keeper->id)->get() as $analysis) {
             $analysis->toCore();

@@ -27,7 +27,7 @@ final class BenchServer
         private readonly string $url,
         private $process,
         public readonly int $tank,
-        public readonly int $run,
+        public readonly int $checklist,
     ) {}
 
     /**
@@ -68,7 +68,7 @@ final class BenchServer
         ) ?: throw new RuntimeException('The server did not start.');
         $pdo = new PDO('sqlite:'.$database);
         $number = static fn(string $sql): int => (int) ($pdo->query($sql) ?: throw new RuntimeException($sql))->fetchColumn();
-        $server = new self("http://127.0.0.1:$port", $process, $number('select min(id) from tanks'), $number("select max(id) from runs where state = 'planned'"));
+        $server = new self("http://127.0.0.1:$port", $process, $number('select min(id) from tanks'), $number("select max(id) from checklists where state = 'planned'"));
         for ($i = 0; $i < 100; ++$i) {
             if (@fsockopen('127.0.0.1', $port, $code, $message, 1.0) !== false) {
                 break;

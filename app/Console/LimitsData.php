@@ -17,7 +17,7 @@ final class LimitsData
     public const SIZE = [36, 20, 200];
 
     /** Records that a tank brings along from the tank of the demo that it is like. */
-    private const COPIED = ['devices', 'lamps', 'readings', 'stands', 'dose_plans', 'animals', 'light_readings', 'water_changes'];
+    private const COPIED = ['devices', 'lamps', 'readings', 'plant_groups', 'dose_plans', 'animals', 'light_readings', 'water_changes'];
 
     public static function plant(string $database): void
     {
@@ -44,11 +44,11 @@ final class LimitsData
             }
         }
         foreach ($keeper->tanks()->orderBy('id')->get() as $n => $tank) {
-            for ($i = $tank->stands()->count(); $i < $groups; ++$i) {
-                $tank->stands()->create(['kind' => ['rotala_rotundifolia', 'taxiphyllum_barbieri', 'lemna_minor', 'vallisneria_nana'][$i % 4], 'left_edge' => $i / $groups, 'right_edge' => ($i + 1) / $groups, 'front_edge' => 0.5, 'back_edge' => 1.0]);
+            for ($i = $tank->plantGroups()->count(); $i < $groups; ++$i) {
+                $tank->plantGroups()->create(['kind' => ['rotala_rotundifolia', 'taxiphyllum_barbieri', 'lemna_minor', 'vallisneria_nana'][$i % 4], 'left_edge' => $i / $groups, 'right_edge' => ($i + 1) / $groups, 'front_edge' => 0.5, 'back_edge' => 1.0]);
             }
-            foreach ($tank->stands()->get() as $stand) {
-                $stand->looks()->create(['happened_at' => CarbonImmutable::now()->subDays(3), 'height' => 40 + $stand->id % 80, 'cover' => 0.5]);
+            foreach ($tank->plantGroups()->get() as $plantGroup) {
+                $plantGroup->looks()->create(['happened_at' => CarbonImmutable::now()->subDays(3), 'height' => 40 + $plantGroup->id % 80, 'cover' => 0.5]);
             }
             for ($i = 0; $i * $tanks < $jobs && $keeper->chores()->count() < $jobs; ++$i) {
                 $keeper->chores()->create(['kind' => ['floss', 'pipes', 'litter'][$i % 3], 'tank_id' => $tank->id, 'next_on' => CarbonImmutable::now()->addDays(($n + 7 * $i) % 28)->format('Y-m-d')]);
@@ -65,7 +65,7 @@ final class LimitsData
     {
         $columns = array_values(array_diff(Schema::getColumnListing($table), ['id', ...array_keys($with)]));
         // What only one record may have stays with the first.
-        $values = array_map(static fn(string $column): string => in_array($column, ['run_id', 'run_step_id'], true) ? 'null' : $column, $columns);
+        $values = array_map(static fn(string $column): string => in_array($column, ['checklist_id', 'checklist_step_id'], true) ? 'null' : $column, $columns);
         DB::insert(sprintf('insert into %s (%s) select %s from %1$s where %s = ?', $table, implode(', ', [...array_keys($with), ...$columns]), implode(', ', [...$with, ...$values]), $of), [$id]);
 
         return (int) DB::getPdo()->lastInsertId();

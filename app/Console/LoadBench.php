@@ -74,16 +74,16 @@ final class LoadBench
     {
         $database = $this->database();
         for ($i = 1; $i <= $keepers; ++$i) {
-            $jar = $this->server->folder.'/jar-'.$i;
-            $token = self::token($this->page('/sign-in', null, $jar));
-            $this->page('/sign-in', ['_token' => $token, 'email' => 'k'.$i.Crowd::HOST, 'password' => Crowd::PASSWORD], $jar);
-            $this->signed[$i] = [$jar, self::token($this->page('/settings', null, $jar))];
+            $product = $this->server->folder.'/jar-'.$i;
+            $token = self::token($this->page('/sign-in', null, $product));
+            $this->page('/sign-in', ['_token' => $token, 'email' => 'k'.$i.Crowd::HOST, 'password' => Crowd::PASSWORD], $product);
+            $this->signed[$i] = [$product, self::token($this->page('/settings', null, $product))];
             $statement = $database->prepare('select t.id from tanks t join keepers k on k.id = t.keeper_id where k.email = ?');
             $statement->execute(['k'.$i.Crowd::HOST]);
             $this->tanks[$i] = array_values(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, $statement->fetchAll(PDO::FETCH_COLUMN)));
             // Each page once: what is worked out once a day is there, as in the middle of a day.
             foreach (['/', '/week', '/tanks/'.$this->tanks[$i][0].'/plants', '/tanks/'.$this->tanks[$i][0].'/fertilising'] as $warm) {
-                $this->page($warm, null, $jar);
+                $this->page($warm, null, $product);
             }
         }
     }
@@ -127,7 +127,7 @@ final class LoadBench
     /** @return array{CurlHandle, string|null} what a keeper does next, and the title of what is kept */
     private function act(int $i): array
     {
-        [$jar, $token] = $this->signed[$i];
+        [$product, $token] = $this->signed[$i];
         $tank = $this->tanks[$i][$this->random->getInt(0, count($this->tanks[$i]) - 1)];
         $at = $this->random->getInt(1, array_sum(self::DOES));
         foreach (self::DOES as $what => $share) {
@@ -138,17 +138,17 @@ final class LoadBench
         $title = in_array($what, ['note', 'readings'], true) ? 'Under load '.++$this->notes : null;
 
         return [match ($what) {
-            'round' => $this->handle('/', null, $jar),
-            'tank' => $this->handle("/tanks/$tank", null, $jar),
-            'change sheet' => $this->handle("/tanks/$tank/water-change", null, $jar),
-            'change sheet, typed' => $this->handle("/tanks/$tank/water-change?reason=amount&way=share&share=".$this->random->getInt(10, 60), null, $jar, true),
-            'plants' => $this->handle("/tanks/$tank/plants", null, $jar),
-            'food' => $this->handle("/tanks/$tank/fertilising", null, $jar),
-            'diary' => $this->handle("/tanks/$tank/log", null, $jar),
-            'week' => $this->handle('/week', null, $jar),
-            'bench' => $this->handle("/mix-water?tank=$tank", null, $jar),
-            'note' => $this->handle('/log', ['_token' => $token, 'kind' => 'note', 'tank_id' => (string) $tank, 'title' => (string) $title], $jar),
-            default => $this->handle("/tanks/$tank/test", ['_token' => $token, 'readings[ph]' => sprintf('6.%d', $this->random->getInt(2, 9)), 'note' => (string) $title], $jar),
+            'round' => $this->handle('/', null, $product),
+            'tank' => $this->handle("/tanks/$tank", null, $product),
+            'change sheet' => $this->handle("/tanks/$tank/water-change", null, $product),
+            'change sheet, typed' => $this->handle("/tanks/$tank/water-change?reason=amount&way=share&share=".$this->random->getInt(10, 60), null, $product, true),
+            'plants' => $this->handle("/tanks/$tank/plants", null, $product),
+            'food' => $this->handle("/tanks/$tank/fertilising", null, $product),
+            'diary' => $this->handle("/tanks/$tank/log", null, $product),
+            'week' => $this->handle('/week', null, $product),
+            'bench' => $this->handle("/mix-water?tank=$tank", null, $product),
+            'note' => $this->handle('/log', ['_token' => $token, 'kind' => 'note', 'tank_id' => (string) $tank, 'title' => (string) $title], $product),
+            default => $this->handle("/tanks/$tank/test", ['_token' => $token, 'readings[ph]' => sprintf('6.%d', $this->random->getInt(2, 9)), 'note' => (string) $title], $product),
         }, $what === 'note' ? $title : null];
     }
 
@@ -193,13 +193,13 @@ final class LoadBench
 
     /**
      * @param array<string, string>|null $form
-     * @param non-empty-string           $jar
+     * @param non-empty-string           $product
      */
-    private function handle(string $path, ?array $form, string $jar, bool $isPart = false): CurlHandle
+    private function handle(string $path, ?array $form, string $product, bool $isPart = false): CurlHandle
     {
         $handle = curl_init('https://127.0.0.1:'.$this->server->port.$path);
         curl_setopt_array($handle, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_ENCODING => '',
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIEFILE => $product, CURLOPT_COOKIEJAR => $product, CURLOPT_ENCODING => '',
             CURLOPT_HTTPHEADER => $isPart ? ['HX-Request: true'] : [],
         ] + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
 
@@ -210,11 +210,11 @@ final class LoadBench
      * Cookies are written when its handle ends.
      *
      * @param array<string, string>|null $form
-     * @param non-empty-string           $jar
+     * @param non-empty-string           $product
      */
-    private function page(string $path, ?array $form, string $jar): string
+    private function page(string $path, ?array $form, string $product): string
     {
-        $body = curl_exec($this->handle($path, $form, $jar));
+        $body = curl_exec($this->handle($path, $form, $product));
 
         return is_string($body) ? $body : '';
     }

@@ -25,7 +25,7 @@ final class RecipeBench
         $chance = new Randomizer(new Mt19937(4));
         $between = static fn(float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1_000_000;
         $salts = array_slice(array_values(array_filter(Salts::all(), static fn($salt): bool => $salt->weighed)), 0, 13);
-        $jars = array_map(static fn($salt): Ingredient => Ingredient::ofSalt($salt), $salts);
+        $products = array_map(static fn($salt): Ingredient => Ingredient::ofSalt($salt), $salts);
         $times = [];
         for ($i = 0; $i < self::RECIPES; ++$i) {
             $sources = [BatchSource::pure()];
@@ -36,7 +36,7 @@ final class RecipeBench
             }
             $target = Target::degrees($between(1.0, 14.0), $between(0.0, 9.0), $between(1.0, 6.0), $between(120.0, 700.0), ['Na' => $between(10.0, 80.0), 'K' => $between(5.0, 30.0), 'Cl' => $between(30.0, 120.0), 'SO4' => $between(40.0, 150.0)]);
             $start = hrtime(true);
-            $planner = new Planner($sources, $jars, 50.0);
+            $planner = new Planner($sources, $products, 50.0);
             $planner->sparing(Preference::FewestJars, $target, $planner->closest($target));
             $times[] = (hrtime(true) - $start) / 1e9;
         }

@@ -8,8 +8,8 @@ use App\Drawing\Chart;
 use App\Drawing\ChartPoint;
 use App\Drawing\ChartTime;
 use App\Models\Animal;
-use App\Models\StartUp;
 use App\Models\Tank;
+use App\Models\TankCycle;
 use App\Tanks\TankWaterQuery;
 use App\Tanks\VesselQuery;
 use App\Testing\TestedPoint;
@@ -43,7 +43,7 @@ final class CyclingPage
     private readonly TankWaterQuery $water;
 
     /** @param TankWaterQuery|null $water where it is known already */
-    public function __construct(public readonly Tank $tank, public readonly ?StartUp $start, ?TankWaterQuery $water = null)
+    public function __construct(public readonly Tank $tank, public readonly ?TankCycle $start, ?TankWaterQuery $water = null)
     {
         $this->show = $tank->keeper->show();
         $this->water = $water ?? TankWaterQuery::of($tank);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Cycling;
 
 use App\Models\Reading;
-use App\Models\StartUp;
 use App\Models\Tank;
+use App\Models\TankCycle;
 use App\Models\WaterChange;
 use App\Tanks\TankWaterQuery;
 use App\Units\TimeDifference;
@@ -56,7 +56,7 @@ final class CyclingQuery
     public readonly array $doses;
 
     /** @param TankWaterQuery|null $water where it is known already */
-    public function __construct(public readonly Tank $tank, public readonly StartUp $start, ?TankWaterQuery $water = null)
+    public function __construct(public readonly Tank $tank, public readonly TankCycle $start, ?TankWaterQuery $water = null)
     {
         $show = $tank->keeper->show();
         $begun = CarbonImmutable::parse($start->begun_on->format('Y-m-d'), $tank->keeper->timezone);

@@ -15,7 +15,7 @@ final readonly class BatchProduct
      * @param list<string> $cautions by value; of older cards in words
      */
     public function __construct(
-        public ?int $jarId,
+        public ?int $productId,
         public string $name,
         public string $what,
         public string $unit,
@@ -30,7 +30,7 @@ final readonly class BatchProduct
     public function toKeep(): array
     {
         return [
-            'jar_id' => $this->jarId, 'name' => $this->name, 'what' => $this->what, 'unit' => $this->unit, 'amount' => $this->amount,
+            'jar_id' => $this->productId, 'name' => $this->name, 'what' => $this->what, 'unit' => $this->unit, 'amount' => $this->amount,
             'spoon' => $this->spoon, 'minutes' => $this->minutes, 'note' => $this->note, 'cautions' => $this->cautions,
         ];
     }

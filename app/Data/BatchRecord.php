@@ -18,7 +18,7 @@ final readonly class BatchRecord implements JsonRecord
      * @param float                $step         g, of the scale
      * @param bool                 $direct       whether the minerals go straight into the tank, with the refill
      * @param list<BatchWater>    $sources
-     * @param list<BatchProduct>       $jars         in the order of dissolving
+     * @param list<BatchProduct>       $products         in the order of dissolving
      * @param float                $start        uS/cm of the waters before any jar
      * @param float                $soft         uS/cm of the softest water chosen
      * @param array<string, float> $target       what it was worked out for, by aim
@@ -35,7 +35,7 @@ final readonly class BatchRecord implements JsonRecord
         public float $step = 0.0,
         public bool $direct = false,
         public array $sources = [],
-        public array $jars = [],
+        public array $products = [],
         public float $start = 0.0,
         public float $soft = 0.0,
         public array $target = [],
@@ -99,7 +99,7 @@ final readonly class BatchRecord implements JsonRecord
         return [
             'v' => self::VERSION, 'name' => $this->name, 'animals' => $this->animals, 'step' => $this->step, 'direct' => $this->direct,
             'sources' => array_map(static fn(BatchWater $source): array => $source->toKeep(), $this->sources),
-            'jars' => array_map(static fn(BatchProduct $jar): array => $jar->toKeep(), $this->jars),
+            'jars' => array_map(static fn(BatchProduct $product): array => $product->toKeep(), $this->products),
             'start' => $this->start, 'soft' => $this->soft, 'target' => $this->target,
             'expected' => ['conductivity' => $this->conductivity, 'doubt' => $this->doubt, 'ratio' => $this->ratio, 'ions' => $this->ions, 'hardness_known' => $this->isHardnessKnown],
             'acid' => array_map(static fn(BatchAcid $acid): array => $acid->toKeep(), $this->acids),

@@ -9,12 +9,12 @@ final readonly class DoseLine
 {
     private const VERSION = 1;
 
-    public function __construct(public int $jar, public float $amount) {}
+    public function __construct(public int $product, public float $amount) {}
 
     /** @return array<string, int|float> */
     public function toKeep(): array
     {
-        return ['v' => self::VERSION, 'jar' => $this->jar, 'amount' => $this->amount];
+        return ['v' => self::VERSION, 'jar' => $this->product, 'amount' => $this->amount];
     }
 
     public static function from(mixed $kept): ?self

@@ -15,12 +15,12 @@ final readonly class GroupTrim
      * @param float        $before  as it was forecast
      * @param list<string> $lines   how it is cut, and what becomes of it
      */
-    public function __construct(public int $stand, public string $name, public bool $byCover, public float $before, public float $to, public array $lines) {}
+    public function __construct(public int $plantGroup, public string $name, public bool $byCover, public float $before, public float $to, public array $lines) {}
 
     /** @return array<string, mixed> */
     public function toKeep(): array
     {
-        return ['v' => self::VERSION, 'stand' => $this->stand, 'name' => $this->name, 'by_cover' => $this->byCover, 'before' => $this->before, 'to' => $this->to, 'lines' => $this->lines];
+        return ['v' => self::VERSION, 'stand' => $this->plantGroup, 'name' => $this->name, 'by_cover' => $this->byCover, 'before' => $this->before, 'to' => $this->to, 'lines' => $this->lines];
     }
 
     public static function from(mixed $kept): ?self

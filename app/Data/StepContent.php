@@ -24,10 +24,10 @@ final readonly class StepContent implements JsonRecord
      * @param list<Parameter> $reads
      * @param int             $minutes   of hands
      * @param int             $timer     minutes of the clock beside it; 0 without one
-     * @param list<int>       $patches   of bed that it is for
+     * @param list<int>       $zones   of bed that it is for
      * @param list<int>       $missed    patches that were not reached after all
      * @param list<DoseLine>  $doses     given in it
-     * @param list<GroupTrim>  $stands    cut in it, in the order of the work
+     * @param list<GroupTrim>  $plantGroups    cut in it, in the order of the work
      * @param int|null        $batch     that goes in with it
      */
     public function __construct(
@@ -42,10 +42,10 @@ final readonly class StepContent implements JsonRecord
         public int $minutes = 0,
         public int $timer = 0,
         public bool $drawing = false,
-        public array $patches = [],
+        public array $zones = [],
         public array $missed = [],
         public array $doses = [],
-        public array $stands = [],
+        public array $plantGroups = [],
         public ?int $batch = null,
     ) {}
 
@@ -101,9 +101,9 @@ final readonly class StepContent implements JsonRecord
         return [
             'v' => self::VERSION, ...$this->wrote, 'lines' => self::kept($this->lines), 'cautions' => $this->cautions, 'tools' => $this->tools,
             'meanwhile' => $this->meanwhile, 'moment' => $this->moment?->value, 'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $this->reads),
-            'switches' => $this->switches->value, 'minutes' => $this->minutes, 'timer' => $this->timer, 'drawing' => $this->drawing, 'patches' => $this->patches,
+            'switches' => $this->switches->value, 'minutes' => $this->minutes, 'timer' => $this->timer, 'drawing' => $this->drawing, 'patches' => $this->zones,
             'missed' => $this->missed, 'doses' => array_map(static fn(DoseLine $dose): array => $dose->toKeep(), $this->doses),
-            'stands' => array_map(static fn(GroupTrim $cut): array => $cut->toKeep(), $this->stands), 'batch' => $this->batch,
+            'stands' => array_map(static fn(GroupTrim $cut): array => $cut->toKeep(), $this->plantGroups), 'batch' => $this->batch,
         ];
     }
 

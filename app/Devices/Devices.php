@@ -6,9 +6,9 @@ namespace App\Devices;
 
 use App\Models\Batch;
 use App\Models\DosePlan;
-use App\Models\Jar;
 use App\Models\Keeper;
-use App\Models\Store;
+use App\Models\Product;
+use App\Models\Reservoir;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Diagnosis\Gauge;
@@ -66,33 +66,33 @@ final class Devices
     }
 
     /** A scale with so many level spoons of a jar on it. */
-    public static function scale(Keeper $keeper, Jar $jar, int $spoons): ?WeighingScale
+    public static function scale(Keeper $keeper, Product $product, int $spoons): ?WeighingScale
     {
-        $spoon = $jar->spoon()->mean ?? (new Noise('spoon of jar '.$jar->id))->between(3.0, 6.0);
+        $spoon = $product->spoon()->mean ?? (new Noise('spoon of jar '.$product->id))->between(3.0, 6.0);
 
-        return self::has($keeper, self::SCALE) ? new SimulatedScale($spoon, $spoons, $keeper->scale_step, $jar->id.' '.$jar->trials->count()) : null;
+        return self::has($keeper, self::SCALE) ? new SimulatedScale($spoon, $spoons, $keeper->scale_step, $product->id.' '.$product->trials->count()) : null;
     }
 
     /** The pen in a vessel of so many litres with so many level spoons of a jar. */
-    public static function spoonPen(Keeper $keeper, Jar $jar, int $spoons, float $litres, float $risePerGram): ?float
+    public static function spoonPen(Keeper $keeper, Product $product, int $spoons, float $litres, float $risePerGram): ?float
     {
         if (!self::has($keeper, self::PEN) || $litres <= 0.0) {
             return null;
         }
-        $spoon = $jar->spoon()->mean ?? (new Noise('spoon of jar '.$jar->id))->between(3.0, 6.0);
-        $noise = new Noise('spoon pen '.$jar->id.' '.$jar->trials->count());
+        $spoon = $product->spoon()->mean ?? (new Noise('spoon of jar '.$product->id))->between(3.0, 6.0);
+        $noise = new Noise('spoon pen '.$product->id.' '.$product->trials->count());
 
         return round($spoon * $spoons * $risePerGram / $litres * (1.0 + $noise->about(0.06 / sqrt(max(1, $spoons)))));
     }
 
-    public static function unit(Keeper $keeper, Store $store): ?OsmosisUnit
+    public static function unit(Keeper $keeper, Reservoir $reservoir): ?OsmosisUnit
     {
-        return self::has($keeper, self::UNIT) ? new SimulatedOsmosisUnit($store) : null;
+        return self::has($keeper, self::UNIT) ? new SimulatedOsmosisUnit($reservoir) : null;
     }
 
     public static function doser(Keeper $keeper, DosePlan $plan): ?Doser
     {
-        return self::has($keeper, self::DOSER) ? new SimulatedDoser($plan->id.' '.$plan->jar_id) : null;
+        return self::has($keeper, self::DOSER) ? new SimulatedDoser($plan->id.' '.$plan->product_id) : null;
     }
 
     public static function plug(Keeper $keeper, Tank $tank, CarbonImmutable $day): ?Plug

@@ -56,27 +56,27 @@ final readonly class PlantShapes
         $heights = $planting->heights($day);
         $hasLamp = $planting->light->lamps !== [];
         $shapes = [];
-        foreach ($planting->stands as $key => $stand) {
+        foreach ($planting->plantGroups as $key => $plantGroup) {
             $height = $heights[$key];
-            $room = $planting->room($stand);
-            $base = $planting->base($stand);
-            $x = $drawing->x(100.0 * $stand->left);
-            $width = round($drawing->x(100.0 * $stand->right) - $x, 1);
-            $up = $stand->floats() ? 6.0 : $drawing->length(min($height, $room));
-            $over = $drawing->length(max(0.0, $height - $room)) * ($planting->leansLeft($stand) ? -1.0 : 1.0);
-            $shaded = $hasLamp && !$stand->floats() && $planting->lightAt($stand, $day) < $planting->need($stand);
+            $room = $planting->room($plantGroup);
+            $base = $planting->base($plantGroup);
+            $x = $drawing->x(100.0 * $plantGroup->left);
+            $width = round($drawing->x(100.0 * $plantGroup->right) - $x, 1);
+            $up = $plantGroup->floats() ? 6.0 : $drawing->length(min($height, $room));
+            $over = $drawing->length(max(0.0, $height - $room)) * ($planting->leansLeft($plantGroup) ? -1.0 : 1.0);
+            $shaded = $hasLamp && !$plantGroup->floats() && $planting->lightAt($plantGroup, $day) < $planting->need($plantGroup);
             $shapes[] = new PlantShape(
                 $key,
-                $stand->name,
+                $plantGroup->name,
                 $x,
-                $stand->floats() ? null : $drawing->bedY($base),
+                $plantGroup->floats() ? null : $drawing->bedY($base),
                 $width,
                 $up,
-                $stand->floats() ? 0.0 : $stand->deep(),
+                $plantGroup->floats() ? 0.0 : $plantGroup->deep(),
                 $base + min($height, $room) / 2.0,
                 $shaded,
-                !$stand->floats() && !$stand->form->entry()->reachesSurface,
-                (new Silhouette($stand->form, $width, $up, $over, $stand->coverIn($day), $key, $drawing->width < 300.0))->markup(PlantShape::DRAWING, $key, $shaded),
+                !$plantGroup->floats() && !$plantGroup->form->entry()->reachesSurface,
+                (new Silhouette($plantGroup->form, $width, $up, $over, $plantGroup->coverIn($day), $key, $drawing->width < 300.0))->markup(PlantShape::DRAWING, $key, $shaded),
             );
         }
         usort($shapes, static fn(PlantShape $a, PlantShape $b): int => [$b->deep, $a->key] <=> [$a->deep, $b->key]);

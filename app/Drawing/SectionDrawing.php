@@ -45,7 +45,7 @@ final readonly class SectionDrawing
     /**
      * @param list<DeviceLevel> $levels
      * @param float|null  $mark   drain mark, mm below the rim; null when nothing is drained
-     * @param PlantShapes|null $stands that are drawn behind the water
+     * @param PlantShapes|null $plantGroups that are drawn behind the water
      * @param float       $beside room to the right of a plain one
      * @param bool        $plain  without leaders, dimensions and words: for strips and small screens
      */
@@ -59,7 +59,7 @@ final readonly class SectionDrawing
         public bool $plain,
         public float $waterline,
         public bool $draggable = false,
-        ?PlantShapes $stands = null,
+        ?PlantShapes $plantGroups = null,
         float $beside = 0.0,
     ) {
         $margins = $plain ? [4.0, 4.0, 4.0 + $beside, 4.0] : [40.0, 34.0, 92.0, 10.0];
@@ -76,7 +76,7 @@ final readonly class SectionDrawing
         $this->top = $marginTop;
         $this->floor = round($this->top + $vessel->rim * $this->scale, 1);
         $this->outerBottom = round($this->floor + max(1.5, $this->glass * $this->scale), 1);
-        $this->plants = $stands === null ? [] : $stands->in($this);
+        $this->plants = $plantGroups === null ? [] : $plantGroups->in($this);
         $this->leaders = $plain ? [] : $this->placeLeaders();
         $this->height = round($this->outerBottom + $marginBottom + ($plain || $mark !== null ? 0.0 : 30.0), 1);
         $this->wordsHeight = $this->leaders === [] ? 0.0 : round(38.0 * count($this->leaders) + 16.0, 1);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use App\Models\Capacity;
 use App\Models\LimitReached;
+use App\Models\RecordQuota;
 use Illuminate\Database\Eloquent\Model;
 use InvalidArgumentException;
 
@@ -25,7 +25,7 @@ final class FileFault extends InvalidArgumentException
     /** @param class-string<Model> $kind */
     public static function tooMany(string $kind): self
     {
-        return new self(LimitReached::of($kind, Capacity::most($kind))->getMessage());
+        return new self(LimitReached::of($kind, RecordQuota::most($kind))->getMessage());
     }
 
     public static function noCalendar(): self

@@ -16,7 +16,7 @@ final class KeeperArchive
 {
     public const FORMAT = 'cresco-keeper';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** How JSON is written, here and where records are read back. */
     public const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use App\Models\Capacity;
 use App\Models\Reading;
+use App\Models\RecordQuota;
 use Cresco\Core\Measure\MeasureFault;
 use Generator;
 use Illuminate\Filesystem\Filesystem;
@@ -61,7 +61,7 @@ final class KeeperArchiveIn
         if (!$head instanceof stdClass || ($head->format ?? null) !== KeeperArchive::FORMAT) {
             throw new FileFault(__('account.archive.none'));
         }
-        if (!in_array($head->version ?? null, [1, KeeperArchive::VERSION], true)) {
+        if (!in_array($head->version ?? null, [1, 2, KeeperArchive::VERSION], true)) {
             throw new FileFault(__('account.archive.newer'));
         }
         $this->version = $head->version;
@@ -92,14 +92,14 @@ final class KeeperArchiveIn
      *
      * @throws FileFault
      */
-    public function check(string $into, TakingIn $in): array
+    public function check(string $into, ImportProgress $in): array
     {
         $validator = self::validator();
         $photos = [];
         $count = 0;
         (new Filesystem())->ensureDirectoryExists($into, 0o700);
         foreach (KeeperTables::all() as $name => $table) {
-            [$most, $mostOfTank, $tanks] = [Capacity::ofKeeper($name), Capacity::ofTank($name), []];
+            [$most, $mostOfTank, $tanks] = [RecordQuota::ofKeeper($name), RecordQuota::ofTank($name), []];
             foreach ($this->rows($name) as $n => $row) {
                 $in->at(++$count, max($count, $this->said));
                 // Counted before anything is made of it.
@@ -141,13 +141,13 @@ final class KeeperArchiveIn
     /** @return Generator<int, mixed> */
     private function rows(string $name): Generator
     {
-        if ($this->version === 1 && $name === 'inquiry_photos') {
+        if ($this->version === 1 && $name === 'problem_photos') {
             yield from $this->ofProblems;
 
             return;
         }
-        $this->ofProblems = $name === 'inquiries' ? [] : $this->ofProblems;
-        $file = "records/$name.json";
+        $this->ofProblems = $name === 'problems' ? [] : $this->ofProblems;
+        $file = 'records/'.($this->version < 3 ? OlderNames::table($name) : $name).'.json';
         $stat = $this->zip->statName($file);
         if ($stat === false) {
             return;
@@ -167,12 +167,13 @@ final class KeeperArchiveIn
         }
     }
 
-    /** A record of the first version as it is kept now: a problem had one photo, named in its own record. */
+    /** A record of an older version as it is kept now. In the first, a problem had one photo, named in its own record. */
     private function upgraded(string $name, mixed $row): mixed
     {
-        if ($this->version === 1 && $name === 'inquiries' && $row instanceof stdClass && property_exists($row, 'photo_id')) {
+        $row = $this->version < 3 && $row instanceof stdClass ? OlderNames::renewed($row) : $row;
+        if ($this->version === 1 && $name === 'problems' && $row instanceof stdClass && property_exists($row, 'photo_id')) {
             if (is_int($row->photo_id)) {
-                $this->ofProblems[] = (object) ['id' => count($this->ofProblems) + 1, 'inquiry_id' => $row->id ?? null, 'photo_id' => $row->photo_id];
+                $this->ofProblems[] = (object) ['id' => count($this->ofProblems) + 1, 'problem_id' => $row->id ?? null, 'photo_id' => $row->photo_id];
             }
             unset($row->photo_id);
         }

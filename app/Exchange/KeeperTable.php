@@ -11,18 +11,18 @@ final readonly class KeeperTable
 {
     /** What is kept as JSON and points to other records: the way to each number, and the table it is of. */
     private const WITHIN = [
-        'entries.took' => ['jars.*.jar' => 'jars', 'stores.*.store' => 'stores', 'made' => 'batches', 'acid_of' => 'batches'],
-        'runs.plan' => ['waters.*' => 'waters', 'water_id' => 'waters'],
-        'run_steps.content' => ['patches.*' => 'bed_patches', 'missed.*' => 'bed_patches', 'stands.*.stand' => 'stands', 'doses.*.jar' => 'jars', 'batch' => 'batches'],
-        'batches.card' => ['sources.*.water_id' => 'waters', 'jars.*.jar_id' => 'jars'],
+        'entries.took' => ['jars.*.jar' => 'products', 'stores.*.store' => 'reservoirs', 'made' => 'batches', 'acid_of' => 'batches'],
+        'checklists.plan' => ['waters.*' => 'source_waters', 'water_id' => 'source_waters'],
+        'checklist_steps.content' => ['patches.*' => 'substrate_zones', 'missed.*' => 'substrate_zones', 'stands.*.stand' => 'plant_groups', 'doses.*.jar' => 'products', 'batch' => 'batches'],
+        'batches.card' => ['sources.*.water_id' => 'source_waters', 'jars.*.jar_id' => 'products'],
     ];
 
     /** Words with numbers of records in them, and the table of each number. */
     private const WORDS = [
-        'fresh_starts.what' => ['/^turns\.(\d+)$/' => ['chores']],
-        'laid_jobs.job' => [
-            '/^(\d+)\.(?:change|next_day|dose_look|task\..+)$/' => ['tanks'], '/^(\d+)\.(?:stand|melt|capsules)\.(\d+)$/' => ['tanks', 'stands'],
-            '/^chore\.(\d+)$/' => ['chores'], '/^check\.(\d+)$/' => ['treatments'], '/^quarantine\.(\d+)$/' => ['arrivals'], '/^store\.(\d+)$/' => ['stores'],
+        'learning_resets.what' => ['/^turns\.(\d+)$/' => ['chores']],
+        'pinned_jobs.job' => [
+            '/^(\d+)\.(?:change|next_day|dose_look|task\..+)$/' => ['tanks'], '/^(\d+)\.(?:stand|melt|capsules)\.(\d+)$/' => ['tanks', 'plant_groups'],
+            '/^chore\.(\d+)$/' => ['chores'], '/^check\.(\d+)$/' => ['treatments'], '/^quarantine\.(\d+)$/' => ['arrivals'], '/^store\.(\d+)$/' => ['reservoirs'],
         ],
     ];
 

@@ -29,8 +29,8 @@ final readonly class DoseAdvice
         $kept = array_map(static fn(array $one): string => $one['feed']->key, $this->doses);
         $ends = [];
         foreach ($plans as $plan) {
-            if (!in_array((string) $plan->jar_id, $kept, true)) {
-                $ends[$plan->jar_id] = $plan;
+            if (!in_array((string) $plan->product_id, $kept, true)) {
+                $ends[$plan->product_id] = $plan;
             }
         }
 

@@ -6,10 +6,10 @@ namespace App\Fertilising;
 
 use App\Exchange\CsvFile;
 use App\Exchange\FileFault;
-use App\Exchange\TakingIn;
-use App\Models\Capacity;
+use App\Exchange\ImportProgress;
 use App\Models\DataVersion;
 use App\Models\Dose;
+use App\Models\RecordQuota;
 use App\Models\Tank;
 use App\Tanks\VesselQuery;
 use App\Units\Show;
@@ -27,24 +27,24 @@ final class DoseFile
     private const NEEDED = ['given_at', 'name', 'amount'];
 
     /** @return int how many were taken in; a day that has a dose of the same jar keeps it @throws FileFault */
-    public static function import(Tank $tank, string $text, TakingIn $in): int
+    public static function import(Tank $tank, string $text, ImportProgress $in): int
     {
         $show = $tank->keeper->show();
         $columns = array_map(static fn(Parameter $nutrient): string => $nutrient->value.'_mg_L', Parameter::nutrients());
-        $jars = $tank->keeper->jars()->get()->keyBy('name');
+        $products = $tank->keeper->products()->get()->keyBy('name');
         $litres = max(0.01, VesselQuery::tank($tank)->litres());
         $rows = [];
         $read = CsvFile::read($text, self::NEEDED, [...self::NEEDED, 'unit', 'left_out', ...$columns]);
         foreach ($read as $line => $cells) {
             $in->at($line, count($read));
-            $jar = $jars->get($cells['name']) ?? throw FileFault::at($line, (string) __('file.no_jar_or_bottle', ['name' => mb_substr($cells['name'], 0, 60)]));
+            $product = $products->get($cells['name']) ?? throw FileFault::at($line, (string) __('file.no_jar_or_bottle', ['name' => mb_substr($cells['name'], 0, 60)]));
             $amount = self::number($cells['amount']);
             if ($amount === null || $amount > 100_000.0) {
                 throw FileFault::at($line, (string) __('file.amount_number_from_0'));
             }
             $at = self::moment($cells['given_at'], $show) ?? throw FileFault::at($line, (string) __('file.day_hour_written_like'));
             $isMissed = in_array($cells['left_out'] ?? '', ['1', 'true', 'yes'], true);
-            $milligrams = $jar->toFeed($tank->keeper->scale_step)->milligrams ?? [];
+            $milligrams = $product->toFeed($tank->keeper->scale_step)->milligrams ?? [];
             $brings = [];
             foreach (Parameter::nutrients() as $nutrient) {
                 $said = self::number($cells[$nutrient->value.'_mg_L'] ?? '');
@@ -53,23 +53,23 @@ final class DoseFile
                     $brings[$nutrient->value] = $raise;
                 }
             }
-            $rows[] = ['jar_id' => $jar->id, 'name' => $jar->name, 'amount' => $amount, 'unit' => $jar->unit, 'brings' => $brings, 'given_at' => $at, 'day' => $show->local($at)->format('Y-m-d'), 'missed' => $isMissed];
+            $rows[] = ['product_id' => $product->id, 'name' => $product->name, 'amount' => $amount, 'unit' => $product->unit, 'brings' => $brings, 'given_at' => $at, 'day' => $show->local($at)->format('Y-m-d'), 'missed' => $isMissed];
         }
 
         return DB::transaction(static function () use ($tank, $rows): int {
             $have = [];
-            foreach (DB::table('doses')->where('tank_id', $tank->id)->get(['jar_id', 'day']) as $row) {
-                $have[(is_numeric($row->jar_id) ? (int) $row->jar_id : 0).' '.(is_string($row->day) ? substr($row->day, 0, 10) : '')] = true;
+            foreach (DB::table('doses')->where('tank_id', $tank->id)->get(['product_id', 'day']) as $row) {
+                $have[(is_numeric($row->product_id) ? (int) $row->product_id : 0).' '.(is_string($row->day) ? substr($row->day, 0, 10) : '')] = true;
             }
             $new = [];
             foreach ($rows as $row) {
-                $key = $row['jar_id'].' '.$row['day'];
+                $key = $row['product_id'].' '.$row['day'];
                 if (!isset($have[$key])) {
                     $new[] = $row;
                     $have[$key] = true;
                 }
             }
-            if (count($have) > Capacity::most(Dose::class)) {
+            if (count($have) > RecordQuota::most(Dose::class)) {
                 throw FileFault::tooMany(Dose::class);
             }
             // Few statements, so that nobody else waits for long.

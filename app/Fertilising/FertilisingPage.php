@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Fertilising;
 
 use App\Devices\Devices;
-use App\Models\Capsule;
 use App\Models\Dose;
 use App\Models\DosePlan;
-use App\Models\FoodSpell;
-use App\Models\Jar;
+use App\Models\FeedingOverride;
 use App\Models\PinchTrial;
+use App\Models\PlantGroup;
+use App\Models\Product;
 use App\Models\Reading;
-use App\Models\Stand;
+use App\Models\RootTab;
 use App\Models\Tank;
 use App\Plants\PlantGroupWords;
 use App\Tanks\UptakeQuery;
@@ -37,6 +37,9 @@ final readonly class FertilisingPage
 {
     /** Days of doses that are listed one by one. */
     private const LISTED = 7;
+
+    /** What the form of a product opens for. */
+    public const FEED = Product::FEED;
 
     /** Begins the name of the working of a level. */
     public const LEVEL = 'level-';
@@ -208,7 +211,7 @@ final readonly class FertilisingPage
         $day = $this->today->format('Y-m-d');
         foreach ($this->tank->dosePlans as $plan) {
             if ($plan->falls($this->today)) {
-                $due[] = ['plan' => $plan, 'amount' => $this->amount($plan), 'dose' => $this->food->doses()->first(fn(Dose $dose): bool => $dose->jar_id === $plan->jar_id && $dose->day->format('Y-m-d') === $day)];
+                $due[] = ['plan' => $plan, 'amount' => $this->amount($plan), 'dose' => $this->food->doses()->first(fn(Dose $dose): bool => $dose->product_id === $plan->product_id && $dose->day->format('Y-m-d') === $day)];
             }
         }
 
@@ -242,7 +245,7 @@ final readonly class FertilisingPage
             $words = [];
             foreach ($this->tank->dosePlans as $plan) {
                 if ($plan->falls($day)) {
-                    $words[] = $this->amount($plan).' '.$plan->jar->name;
+                    $words[] = $this->amount($plan).' '.$plan->product->name;
                 }
             }
             if ($words !== []) {
@@ -256,13 +259,13 @@ final readonly class FertilisingPage
     /** "1.4 g", "6.0 mL" */
     public function amount(DosePlan $plan): string
     {
-        return Names::dose($plan->amount, $plan->jar);
+        return Names::dose($plan->amount, $plan->product);
     }
 
     /** "6.0 mL Meadow mix every day, from 3 Dec" */
     public function planWords(DosePlan $plan): string
     {
-        $words = $this->amount($plan).' '.$plan->jar->name.' '.Names::every($plan->every);
+        $words = $this->amount($plan).' '.$plan->product->name.' '.Names::every($plan->every);
         $from = $plan->starts_on;
 
         $words .= $plan->by_doser && $plan->at !== null ? ' '.__('food.doser.at', ['time' => $plan->at]) : '';
@@ -273,7 +276,7 @@ final readonly class FertilisingPage
     /** @return list<DosePlan> what is given in the end, one for each jar */
     public function goals(): array
     {
-        return array_values($this->tank->dosePlans->reverse()->unique('jar_id')->reverse()->all());
+        return array_values($this->tank->dosePlans->reverse()->unique('product_id')->reverse()->all());
     }
 
     public function isGoal(DosePlan $plan): bool
@@ -361,44 +364,44 @@ final readonly class FertilisingPage
     /** @return list<Fertiliser> on the shelf */
     public function feeds(): array
     {
-        return array_values(array_filter($this->tank->keeper->jars->map(fn(Jar $jar): ?Fertiliser => $jar->toFeed($this->tank->keeper->scale_step))->all()));
+        return array_values(array_filter($this->tank->keeper->products->map(fn(Product $product): ?Fertiliser => $product->toFeed($this->tank->keeper->scale_step))->all()));
     }
 
-    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: RootTabKind, number: int}> stands that feed by their roots */
+    /** @return list<array{stand: PlantGroup, name: string, last: string, when: string, isDue: bool, kind: RootTabKind, number: int}> stands that feed by their roots */
     public function atTheRoots(): array
     {
         return once($this->rooted(...));
     }
 
-    /** @return list<Capsule> the last of each stand */
-    private function lastCapsules(): array
+    /** @return list<RootTab> the last of each stand */
+    private function lastRootTabs(): array
     {
         return once(fn(): array => RootTabsQuery::last([$this->tank->id]));
     }
 
-    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: RootTabKind, number: int}> */
+    /** @return list<array{stand: PlantGroup, name: string, last: string, when: string, isDue: bool, kind: RootTabKind, number: int}> */
     private function rooted(): array
     {
         $due = [];
-        foreach (RootTabsQuery::due([$this->tank->id => $this->tank], $this->show, $this->lastCapsules())[$this->tank->id] ?? [] as $stand => [$one]) {
-            $due[$stand] = $one;
+        foreach (RootTabsQuery::due([$this->tank->id => $this->tank], $this->show, $this->lastRootTabs())[$this->tank->id] ?? [] as $plantGroup => [$one]) {
+            $due[$plantGroup] = $one;
         }
         $last = $kinds = $numbers = [];
-        foreach ($this->lastCapsules() as $capsule) {
-            $numbers[$capsule->stand_id] = $capsule->number;
-            $kinds[$capsule->stand_id] = $capsule->kind;
-            $last[$capsule->stand_id] = trans_choice('food.capsules.last', $capsule->number, ['count' => $capsule->number, 'day' => $this->show->date($capsule->placed_on)]);
+        foreach ($this->lastRootTabs() as $rootTab) {
+            $numbers[$rootTab->plant_group_id] = $rootTab->number;
+            $kinds[$rootTab->plant_group_id] = $rootTab->kind;
+            $last[$rootTab->plant_group_id] = trans_choice('food.capsules.last', $rootTab->number, ['count' => $rootTab->number, 'day' => $this->show->date($rootTab->placed_on)]);
         }
         $found = [];
-        foreach ($this->tank->stands()->with('plantKind')->get() as $stand) {
-            if (RootTabsQuery::isFor($stand) || isset($last[$stand->id])) {
-                $when = $due[$stand->id] ?? null;
+        foreach ($this->tank->plantGroups()->with('plantKind')->get() as $plantGroup) {
+            if (RootTabsQuery::isFor($plantGroup) || isset($last[$plantGroup->id])) {
+                $when = $due[$plantGroup->id] ?? null;
                 $day = fn(int $days): string => $this->today->addDays($days)->translatedFormat('j M');
-                $found[] = ['stand' => $stand, 'name' => $stand->toKind()->name.', '.PlantGroupWords::place($stand), 'last' => $last[$stand->id] ?? __('food.capsules.never'), 'when' => match (true) {
+                $found[] = ['stand' => $plantGroup, 'name' => $plantGroup->toKind()->name.', '.PlantGroupWords::place($plantGroup), 'last' => $last[$plantGroup->id] ?? __('food.capsules.never'), 'when' => match (true) {
                     $when === null => '',
                     $when->until <= 0 => __('food.capsules.now'),
                     default => __('food.capsules.when', ['from' => $day(max(0, $when->from)), 'until' => $day($when->until)]),
-                }, 'isDue' => $when !== null && $when->middle() <= 0.0, 'kind' => $kinds[$stand->id] ?? RootTabKind::Clay, 'number' => $numbers[$stand->id] ?? 1];
+                }, 'isDue' => $when !== null && $when->middle() <= 0.0, 'kind' => $kinds[$plantGroup->id] ?? RootTabKind::Clay, 'number' => $numbers[$plantGroup->id] ?? 1];
             }
         }
 
@@ -406,7 +409,7 @@ final readonly class FertilisingPage
     }
 
     /** @return list<RootTabKind> */
-    public function capsules(): array
+    public function rootTabs(): array
     {
         return RootTabKind::cases();
     }
@@ -433,7 +436,7 @@ final readonly class FertilisingPage
         $empty = $plan->emptyIn($this->today);
         $lines = [['working' => null, 'words' => $plan->measured_on === null
             ? (string) __('food.doser.never')
-            : (string) __('food.doser.gives', ['share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->jar->unit), 'day' => $this->show->date($plan->measured_on)])]];
+            : (string) __('food.doser.gives', ['share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->product->unit), 'day' => $this->show->date($plan->measured_on)])]];
         if ($empty !== null) {
             $lines[] = ['working' => 'bottle-'.$plan->id, 'words' => (string) __($empty <= 0 ? 'food.doser.empty' : 'food.doser.until', ['day' => $this->show->date($this->today->addDays($empty))])];
         }
@@ -448,7 +451,7 @@ final readonly class FertilisingPage
         foreach ($this->goals() as $plan) {
             if ($plan->by_doser && $plan->at !== null) {
                 [$hour, $minute] = array_map(intval(...), explode(':', $plan->at));
-                $given[] = [$plan->jar->name, $hour + $minute / 60.0, $this->food->brings($plan, $plan->given())];
+                $given[] = [$plan->product->name, $hour + $minute / 60.0, $this->food->brings($plan, $plan->given())];
             }
         }
         $close = DoseSchedule::tooClose($given);
@@ -457,7 +460,7 @@ final readonly class FertilisingPage
     }
 
     /** @return array<string, string> jars that can be planned, by id */
-    public function jars(): array
+    public function products(): array
     {
         $names = [];
         foreach ($this->feeds() as $feed) {
@@ -493,9 +496,9 @@ final readonly class FertilisingPage
                 'nitrate' => $this->show->rate(Parameter::Nitrate, $this->food->slow->soilWorking($now)?->value('nitrate') ?? 0.0), 'left' => $this->show->percent($left),
             ])];
         }
-        $capsules = $this->food->slow->capsuleWorking(Parameter::Nitrate, $now);
-        if ($capsules !== null) {
-            $lines[] = ['working' => 'capsules', 'words' => (string) __('food.source.capsules', ['nitrate' => $this->show->rate(Parameter::Nitrate, $capsules->value('c'))])];
+        $rootTabs = $this->food->slow->rootTabWorking(Parameter::Nitrate, $now);
+        if ($rootTabs !== null) {
+            $lines[] = ['working' => 'capsules', 'words' => (string) __('food.source.capsules', ['nitrate' => $this->show->rate(Parameter::Nitrate, $rootTabs->value('c'))])];
         }
         $uptake = $this->food->uptake(Parameter::Nitrate);
         if ($uptake > 0.0) {
@@ -511,11 +514,11 @@ final readonly class FertilisingPage
     }
 
     /** How long the capsules last that were set at a stand. */
-    private function capsuleLife(int $stand): ?Computation
+    private function rootTabLife(int $plantGroup): ?Computation
     {
-        foreach ($this->lastCapsules() as $capsule) {
-            if ($capsule->stand_id === $stand) {
-                return $capsule->kind->working($this->tank->warmth, $capsule->stand->toKind()->roots);
+        foreach ($this->lastRootTabs() as $rootTab) {
+            if ($rootTab->plant_group_id === $plantGroup) {
+                return $rootTab->kind->working($this->tank->warmth, $rootTab->plantGroup->toKind()->roots);
             }
         }
 
@@ -539,7 +542,7 @@ final readonly class FertilisingPage
         return $this->tank->loadMissing('pinchTrials')->pinchTrials->mapWithKeys(fn(PinchTrial $trial): array => [$trial->id => $this->show->date($trial->taken_at).': '.__('food.pinch.trial', ['count' => $trial->pinches, 'grams' => Show::plain($trial->grams_each, 3)])])->all();
     }
 
-    public function spellWords(FoodSpell $spell): string
+    public function spellWords(FeedingOverride $spell): string
     {
         return __('food.spell', ['from' => $this->show->date($spell->from_day), 'until' => $this->show->date($spell->until_day), 'grams' => Show::plain($spell->grams, 2)]).($spell->note === null ? '' : ' '.$spell->note);
     }
@@ -552,8 +555,8 @@ final readonly class FertilisingPage
             $name === 'meal' => $this->inKit($this->inKit($this->meal(), Parameter::Phosphate, 'phosphate', 'pr'), Parameter::Nitrate, 'nitrate', 'nr'),
             $name === 'gas' => $this->gas?->working(),
             $name === 'soil' => $this->inKit($this->food->slow->soilWorking($this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'nitrate', 'nr'),
-            $name === 'capsules' => $this->inKit($this->food->slow->capsuleWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'c', 'nr'),
-            preg_match('/^capsule-(\d{1,9})$/', $name, $found) === 1 => $this->capsuleLife((int) $found[1]),
+            $name === 'capsules' => $this->inKit($this->food->slow->rootTabWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'c', 'nr'),
+            preg_match('/^capsule-(\d{1,9})$/', $name, $found) === 1 => $this->rootTabLife((int) $found[1]),
             preg_match('/^bottle-(\d{1,9})$/', $name, $found) === 1 => $this->tank->dosePlans->find((int) $found[1])?->emptyWorking($this->today),
             str_starts_with($name, self::LEVEL) => $this->levelWorking(substr($name, strlen(self::LEVEL))),
             $nutrient !== null => $this->trial->wanted($this->food, $nutrient),

@@ -69,7 +69,7 @@ final class FertilisingQuery
         $this->events = $courses->events();
         $this->litres = $this->events->litres();
         $this->slow = $this->events->slow();
-        $tank->loadMissing(['dosePlans.jar', 'foodSpells', 'devices']);
+        $tank->loadMissing(['dosePlans.product', 'feedingOverrides', 'devices']);
     }
 
     public static function tank(Tank $tank): self
@@ -80,7 +80,7 @@ final class FertilisingQuery
     /** The keeper's school, or the one that suits a tank like this. */
     public function school(): DosingMethod
     {
-        return $this->tank->feeding_school ?? (LightQuery::carbonDioxide($this->tank) >= Growth::IS_GAS ? DosingMethod::Lean : DosingMethod::LowEnergy);
+        return $this->tank->dosing_method ?? (LightQuery::carbonDioxide($this->tank) >= Growth::IS_GAS ? DosingMethod::Lean : DosingMethod::LowEnergy);
     }
 
     /** @return Collection<int, Dose> noted in the last days */
@@ -224,8 +224,8 @@ final class FertilisingQuery
     /** Whether something was noted of the dose of today. */
     private function isNoted(DosePlan $plan, CarbonImmutable $today): bool
     {
-        return in_array($plan->jar_id, $this->noted ??= DB::table('doses')->where('tank_id', $this->tank->id)
-            ->whereIn('jar_id', $this->tank->dosePlans->pluck('jar_id'))->where('day', $today->format('Y-m-d'))->pluck('jar_id')->all(), true);
+        return in_array($plan->product_id, $this->noted ??= DB::table('doses')->where('tank_id', $this->tank->id)
+            ->whereIn('product_id', $this->tank->dosePlans->pluck('product_id'))->where('day', $today->format('Y-m-d'))->pluck('product_id')->all(), true);
     }
 
     /** @return array<string, float> mg/L by parameter value that so much of it brings to this tank */

@@ -7,7 +7,7 @@ namespace App\Fertilising;
 use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\EntryKind;
-use App\Models\Jar;
+use App\Models\Product;
 use App\Models\Tank;
 use App\Tanks\VesselQuery;
 use App\View\Names;
@@ -18,21 +18,21 @@ use Illuminate\Support\Facades\DB;
 final class GiveDose
 {
     /** @param float $amount in the unit of the jar */
-    public function __invoke(Tank $tank, Jar $jar, float $amount, CarbonImmutable $at, bool $isMissed): Dose
+    public function __invoke(Tank $tank, Product $product, float $amount, CarbonImmutable $at, bool $isMissed): Dose
     {
-        $feed = $jar->toFeed($tank->keeper->scale_step);
+        $feed = $product->toFeed($tank->keeper->scale_step);
         $litres = VesselQuery::tank($tank)->litres();
         $day = $tank->keeper->show()->local($at)->format('Y-m-d');
 
-        return DB::transaction(static function () use ($tank, $jar, $amount, $at, $isMissed, $feed, $litres, $day): Dose {
-            $before = $tank->doses()->where('jar_id', $jar->id)->where('day', $day)->first();
+        return DB::transaction(static function () use ($tank, $product, $amount, $at, $isMissed, $feed, $litres, $day): Dose {
+            $before = $tank->doses()->where('product_id', $product->id)->where('day', $day)->first();
             if ($before !== null) {
                 self::undo($before);
             }
-            $taken = $isMissed ? 0.0 : self::take($jar->id, $amount);
+            $taken = $isMissed ? 0.0 : self::take($product->id, $amount);
             /** @var Dose $dose */
             $dose = $tank->doses()->create([
-                'jar_id' => $jar->id, 'entry_id' => $isMissed ? null : self::writtenDown($tank, $jar, $amount, $at), 'name' => $jar->name, 'amount' => $amount, 'unit' => $jar->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed, 'taken' => $taken,
+                'product_id' => $product->id, 'entry_id' => $isMissed ? null : self::writtenDown($tank, $product, $amount, $at), 'name' => $product->name, 'amount' => $amount, 'unit' => $product->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed, 'taken' => $taken,
                 'brings' => array_map(static fn(float $milligrams): float => $milligrams * $amount / max(0.01, $litres), $feed->milligrams ?? []),
             ]);
 
@@ -46,16 +46,16 @@ final class GiveDose
         DB::transaction(static fn() => self::undo($dose));
     }
 
-    private static function writtenDown(Tank $tank, Jar $jar, float $amount, CarbonImmutable $at): int
+    private static function writtenDown(Tank $tank, Product $product, float $amount, CarbonImmutable $at): int
     {
-        return $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'happened_at' => $at, 'title' => mb_substr(Names::dose($amount, $jar).' '.$jar->name, 0, 160)])->id;
+        return $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'happened_at' => $at, 'title' => mb_substr(Names::dose($amount, $product).' '.$product->name, 0, 160)])->id;
     }
 
     private static function undo(Dose $dose): void
     {
         Entry::query()->whereKey($dose->entry_id)->delete();
-        if ($dose->jar_id !== null && !$dose->missed) {
-            self::take($dose->jar_id, -($dose->taken ?? $dose->amount));
+        if ($dose->product_id !== null && !$dose->missed) {
+            self::take($dose->product_id, -($dose->taken ?? $dose->amount));
         }
         $dose->delete();
     }
@@ -63,13 +63,13 @@ final class GiveDose
     /** @return float what really left the stock: no more than was there; below nothing for what comes back */
     private static function take(int $id, float $amount): float
     {
-        $jar = Jar::query()->whereKey($id)->first();
-        if ($jar === null || $jar->stock === null) {
+        $product = Product::query()->whereKey($id)->first();
+        if ($product === null || $product->stock === null) {
             return 0.0;
         }
-        $taken = min($jar->stock, $amount);
+        $taken = min($product->stock, $amount);
         if ($taken !== 0.0) {
-            $jar->update(['stock' => $jar->stock - $taken]);
+            $product->update(['stock' => $product->stock - $taken]);
         }
 
         return $taken;

@@ -20,7 +20,7 @@ final class PlanDoses
         $now = [];
         foreach ($tank->dosePlans()->get() as $plan) {
             if ($plan->starts_on->format('Y-m-d') <= $today->format('Y-m-d') && ($plan->ends_on === null || $plan->ends_on->format('Y-m-d') >= $today->format('Y-m-d'))) {
-                $now[$plan->jar_id] = $plan;
+                $now[$plan->product_id] = $plan;
             }
         }
         $tank->dosePlans()->delete();
@@ -39,7 +39,7 @@ final class PlanDoses
             foreach ($steps as $i => $amount) {
                 $isLast = $i === count($steps) - 1;
                 $tank->dosePlans()->create([
-                    'jar_id' => (int) $dose['feed']->key, 'amount' => $amount, 'every' => $dose['every'],
+                    'product_id' => (int) $dose['feed']->key, 'amount' => $amount, 'every' => $dose['every'],
                     'starts_on' => $today->addDays($i * $days)->format('Y-m-d'), 'ends_on' => $isLast ? null : $today->addDays(($i + 1) * $days - 1)->format('Y-m-d'),
                 ] + self::pump($before));
             }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Fertilising;
 
-use App\Models\Capsule;
-use App\Models\Stand;
+use App\Models\PlantGroup;
+use App\Models\RootTab;
 use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Fertilising\RootTabKind;
@@ -20,18 +20,18 @@ final class RootTabsQuery
 
     /**
      * @param array<int, Tank>   $tanks by id
-     * @param list<Capsule>|null $last  of their stands, where they are not to be looked up
+     * @param list<RootTab>|null $last  of their stands, where they are not to be looked up
      *
      * @return array<int, array<int, array{DueBand, string}>> when, and what grows there, by tank and stand that had some
      */
     public static function due(array $tanks, Show $show, ?array $last = null): array
     {
         $due = [];
-        foreach ($last ?? self::last(array_keys($tanks)) as $capsule) {
-            $tank = $tanks[$capsule->stand->tank_id];
-            [$least, $most] = $capsule->kind->days($tank->warmth, $capsule->stand->toKind()->roots);
-            $since = $show->daysSinceDate($capsule->placed_on);
-            $due[$tank->id][$capsule->stand_id] = [new DueBand($least - $since, $most - $since), $capsule->stand->toKind()->name];
+        foreach ($last ?? self::last(array_keys($tanks)) as $rootTab) {
+            $tank = $tanks[$rootTab->plantGroup->tank_id];
+            [$least, $most] = $rootTab->kind->days($tank->warmth, $rootTab->plantGroup->toKind()->roots);
+            $since = $show->daysSinceDate($rootTab->placed_on);
+            $due[$tank->id][$rootTab->plant_group_id] = [new DueBand($least - $since, $most - $since), $rootTab->plantGroup->toKind()->name];
         }
 
         return $due;
@@ -40,22 +40,22 @@ final class RootTabsQuery
     /**
      * @param list<int> $tanks
      *
-     * @return list<Capsule> the last of each stand
+     * @return list<RootTab> the last of each stand
      */
     public static function last(array $tanks): array
     {
         $last = [];
-        foreach (Capsule::query()->whereIn('stand_id', DB::table('stands')->select('id')->whereIn('tank_id', $tanks)->whereNull('gone_at'))->with('stand.plantKind')->orderBy('placed_on')->orderBy('id')->get() as $capsule) {
-            $last[$capsule->stand_id] = $capsule;
+        foreach (RootTab::query()->whereIn('plant_group_id', DB::table('plant_groups')->select('id')->whereIn('tank_id', $tanks)->whereNull('gone_at'))->with('plantGroup.plantKind')->orderBy('placed_on')->orderBy('id')->get() as $rootTab) {
+            $last[$rootTab->plant_group_id] = $rootTab;
         }
 
         return array_values($last);
     }
 
     /** Whether a stand is one that capsules are for. */
-    public static function isFor(Stand $stand): bool
+    public static function isFor(PlantGroup $plantGroup): bool
     {
-        return $stand->toKind()->roots >= self::ROOTS;
+        return $plantGroup->toKind()->roots >= self::ROOTS;
     }
 
     /** The most that go in on one day. */

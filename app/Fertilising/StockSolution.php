@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fertilising;
 
-use App\Models\Jar;
+use App\Models\Product;
 use Cresco\Core\Fertilising\Fertiliser;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Mixing\Concentrate;
@@ -21,33 +21,33 @@ final readonly class StockSolution
     private const STEP = 0.0001;
 
     /**
-     * @param list<Jar>                        $jars   salts that go in
+     * @param list<Product>                        $products   salts that go in
      * @param list<array{list<int>, float}>    $bottles places of the jars and mL, in the order of dissolving
      * @param array<int, float>                $grams  of each jar
      * @param array<int, float>                $apart  litres that a jar would need which does not dissolve
      */
-    private function __construct(public array $jars, public array $bottles, public array $grams, public array $apart, public int $doses, public float $each, public int $every) {}
+    private function __construct(public array $products, public array $bottles, public array $grams, public array $apart, public int $doses, public float $each, public int $every) {}
 
     /**
-     * @param list<Jar> $shelf
+     * @param list<Product> $shelf
      * @param float     $each  mL of each bottle in a dose
      */
     public static function of(FertilisingQuery $food, array $shelf, int $weeks, float $each): self
     {
-        $jars = array_values(array_filter($shelf, static fn(Jar $jar): bool => $jar->unit === 'g' && $jar->toFeed(self::STEP) !== null));
-        $feeds = array_values(array_filter(array_map(static fn(Jar $jar): ?Fertiliser => $jar->toFeed(self::STEP), $jars)));
-        $amounts = array_fill(0, count($jars), 0.0);
+        $products = array_values(array_filter($shelf, static fn(Product $product): bool => $product->unit === 'g' && $product->toFeed(self::STEP) !== null));
+        $feeds = array_values(array_filter(array_map(static fn(Product $product): ?Fertiliser => $product->toFeed(self::STEP), $products)));
+        $amounts = array_fill(0, count($products), 0.0);
         $every = 1;
         foreach ((new DoseTrial())->advised($food, $feeds)->doses as $one) {
-            foreach ($jars as $i => $jar) {
-                $amounts[$i] = (string) $jar->id === $one['feed']->key ? $one['each'] : $amounts[$i];
+            foreach ($products as $i => $product) {
+                $amounts[$i] = (string) $product->id === $one['feed']->key ? $one['each'] : $amounts[$i];
             }
             $every = $one['every'];
         }
         $doses = max(1, intdiv(7 * $weeks, $every));
-        $ingredients = array_map(static fn(Jar $jar): Ingredient => $jar->toCore(), $jars);
+        $ingredients = array_map(static fn(Product $product): Ingredient => $product->toCore(), $products);
         $concentrate = Concentrate::of(Mixture::of([], [], $ingredients, array_values($amounts)), $each, $each * $doses);
-        return new self($jars, $concentrate->bottles, $concentrate->grams, $concentrate->least, $doses, $each, $every);
+        return new self($products, $concentrate->bottles, $concentrate->grams, $concentrate->least, $doses, $each, $every);
     }
 
     public function isEmpty(): bool
@@ -64,7 +64,7 @@ final readonly class StockSolution
     {
         $raises = [];
         foreach ($this->bottles[$bottle][0] ?? [] as $i) {
-            $feed = $this->jars[$i]->toFeed(self::STEP);
+            $feed = $this->products[$i]->toFeed(self::STEP);
             foreach (array_keys($feed->milligrams ?? []) as $name) {
                 $raises[$name] = ($raises[$name] ?? 0.0) + ($feed?->raises(Parameter::from($name), $this->grams[$i] / $this->doses, $litres) ?? 0.0);
             }

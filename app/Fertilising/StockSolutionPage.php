@@ -33,7 +33,7 @@ final readonly class StockSolutionPage
             $found[] = [
                 'name' => __('food.bottle.name', ['tank' => $this->tank->name]).$letter,
                 'millilitres' => $millilitres,
-                'salts' => array_map(fn(int $i): string => Show::grams($this->bottle->grams[$i], $this->tank->keeper->scale_step).' g '.$this->bottle->jars[$i]->name, $places),
+                'salts' => array_map(fn(int $i): string => Show::grams($this->bottle->grams[$i], $this->tank->keeper->scale_step).' g '.$this->bottle->products[$i]->name, $places),
                 'raises' => $raises,
                 'brings' => array_map(fn(string $name): string => word(Parameter::from($name)).' '.$this->show->value(Parameter::from($name), $raises[$name]), array_keys($raises)),
             ];
@@ -47,9 +47,9 @@ final readonly class StockSolutionPage
     {
         $lines = [];
         foreach ($this->bottle->grams as $i => $grams) {
-            $jar = $this->bottle->jars[$i];
-            if ($jar->stock !== null && $grams > $jar->stock + 1e-6 && !isset($this->bottle->apart[$i])) {
-                $lines[] = __('food.bottle.short', ['name' => $jar->name, 'needs' => Show::grams($grams, $this->tank->keeper->scale_step), 'has' => Show::grams($jar->stock, $this->tank->keeper->scale_step)]);
+            $product = $this->bottle->products[$i];
+            if ($product->stock !== null && $grams > $product->stock + 1e-6 && !isset($this->bottle->apart[$i])) {
+                $lines[] = __('food.bottle.short', ['name' => $product->name, 'needs' => Show::grams($grams, $this->tank->keeper->scale_step), 'has' => Show::grams($product->stock, $this->tank->keeper->scale_step)]);
             }
         }
 
@@ -61,7 +61,7 @@ final readonly class StockSolutionPage
     {
         $lines = [];
         foreach ($this->bottle->apart as $i => $litres) {
-            $lines[] = __('food.bottle.apart', ['name' => $this->bottle->jars[$i]->name, 'litres' => Show::plain($litres, 1)]);
+            $lines[] = __('food.bottle.apart', ['name' => $this->bottle->products[$i]->name, 'litres' => Show::plain($litres, 1)]);
         }
 
         return $lines;

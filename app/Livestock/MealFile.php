@@ -6,10 +6,10 @@ namespace App\Livestock;
 
 use App\Exchange\CsvFile;
 use App\Exchange\FileFault;
-use App\Exchange\TakingIn;
-use App\Models\Capacity;
+use App\Exchange\ImportProgress;
 use App\Models\DataVersion;
-use App\Models\FoodSpell;
+use App\Models\FeedingOverride;
+use App\Models\RecordQuota;
 use App\Models\Tank;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
@@ -25,7 +25,7 @@ final class MealFile
     public static function export(Tank $tank): string
     {
         $rows = [];
-        foreach ($tank->foodSpells()->orderBy('from_day')->orderBy('id')->get() as $spell) {
+        foreach ($tank->feedingOverrides()->orderBy('from_day')->orderBy('id')->get() as $spell) {
             $rows[] = [$spell->from_day->format('Y-m-d'), $spell->until_day->format('Y-m-d'), round($spell->grams, 6), $spell->note ?? ''];
         }
 
@@ -33,7 +33,7 @@ final class MealFile
     }
 
     /** @return int how many were taken in; one that is there already is not taken in twice @throws FileFault */
-    public static function import(Tank $tank, string $text, TakingIn $in): int
+    public static function import(Tank $tank, string $text, ImportProgress $in): int
     {
         $rows = [];
         $read = CsvFile::read($text, ['from_day', 'until_day', 'grams'], self::COLUMNS);
@@ -59,7 +59,7 @@ final class MealFile
 
         return DB::transaction(static function () use ($tank, $rows): int {
             $have = [];
-            foreach ($tank->foodSpells()->get() as $spell) {
+            foreach ($tank->feedingOverrides()->get() as $spell) {
                 $have[$spell->from_day->format('Y-m-d').' '.$spell->until_day->format('Y-m-d')] = true;
             }
             $new = [];
@@ -70,10 +70,10 @@ final class MealFile
                     $have[$key] = true;
                 }
             }
-            if (count($have) > Capacity::most(FoodSpell::class)) {
-                throw FileFault::tooMany(FoodSpell::class);
+            if (count($have) > RecordQuota::most(FeedingOverride::class)) {
+                throw FileFault::tooMany(FeedingOverride::class);
             }
-            DB::table('food_spells')->insert($new);
+            DB::table('feeding_overrides')->insert($new);
             DataVersion::raise([$tank->id]);
 
             return count($new);

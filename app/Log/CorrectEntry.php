@@ -27,7 +27,7 @@ final class CorrectEntry
             return;
         }
         $day = $moved->setTimezone($entry->keeper->timezone ?? 'UTC')->format('Y-m-d');
-        if (Dose::query()->whereKeyNot($dose->id)->where('tank_id', $dose->tank_id)->where('jar_id', $dose->jar_id)->where('day', $day)->exists()) {
+        if (Dose::query()->whereKeyNot($dose->id)->where('tank_id', $dose->tank_id)->where('product_id', $dose->product_id)->where('day', $day)->exists()) {
             throw ValidationException::withMessages(['happened_at' => __('food.day_taken')]);
         }
         $dose->update(['given_at' => $moved, 'day' => $day]);
@@ -64,7 +64,7 @@ final class CorrectEntry
                 // So many litres in as many goes as before: the share follows them.
                 $net = VesselQuery::tank($change->tank)->litres();
                 $share = min(1.0, $change->litres > 0.0 ? 1.0 - (1.0 - min(0.999999, $change->share)) ** ($litres / $change->litres) : $litres / $net);
-                $share = $change->run_id === null ? min(1.0, $litres / $net) : $share;
+                $share = $change->checklist_id === null ? min(1.0, $litres / $net) : $share;
             }
             $change->update(['changed_at' => $moved, 'litres' => $litres, 'share' => $share, 'forecast' => abs($share - $change->share) < 1e-12 ? $change->forecast : $change->forecast->partly($share)]);
             if ($change->wasChanged('share')) {

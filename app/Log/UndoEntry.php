@@ -7,18 +7,18 @@ namespace App\Log;
 use App\Fertilising\GiveDose;
 use App\Models\AnimalEvent;
 use App\Models\Batch;
-use App\Models\BedCleaning;
-use App\Models\BedPatch;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
+use App\Models\ChecklistStep;
 use App\Models\ChoreTurn;
 use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\EntryKind;
-use App\Models\Jar;
-use App\Models\Run;
-use App\Models\RunState;
-use App\Models\RunStep;
-use App\Models\StandLook;
-use App\Models\Store;
+use App\Models\PlantMeasurement;
+use App\Models\Product;
+use App\Models\Reservoir;
+use App\Models\SubstrateZone;
+use App\Models\ZoneVacuuming;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -31,13 +31,13 @@ final class UndoEntry
     public function __invoke(Entry $entry): void
     {
         DB::transaction(static function () use ($entry): void {
-            if ($entry->kind === EntryKind::Change && $entry->run_id !== null) {
-                Run::query()->whereKey($entry->run_id)->where('state', RunState::Done)->update(['state' => RunState::Dropped]);
+            if ($entry->kind === EntryKind::Change && $entry->checklist_id !== null) {
+                Checklist::query()->whereKey($entry->checklist_id)->where('state', ChecklistState::Done)->update(['state' => ChecklistState::Dropped]);
             }
             // A dose that was none goes back onto the shelf.
             Dose::query()->where('entry_id', $entry->id)->get()->each(static fn(Dose $dose) => (new GiveDose())->takeBack($dose));
-            if ($entry->run_id !== null && in_array($entry->kind, [EntryKind::Change, EntryKind::Work], true)) {
-                self::undoSession($entry->run_id, $entry->kind === EntryKind::Work);
+            if ($entry->checklist_id !== null && in_array($entry->kind, [EntryKind::Change, EntryKind::Work], true)) {
+                self::undoSession($entry->checklist_id, $entry->kind === EntryKind::Work);
             }
             AnimalEvent::query()->where('entry_id', $entry->id)->get()->each(static fn(AnimalEvent $event) => $event->delete());
             ChoreTurn::query()->where('entry_id', $entry->id)->with('chore')->get()->each(static function (ChoreTurn $turn): void {
@@ -50,20 +50,20 @@ final class UndoEntry
     }
 
     /** What a session left at plants and substrate goes with it; one without a change goes as a whole. */
-    private static function undoSession(int $run, bool $isAll): void
+    private static function undoSession(int $checklist, bool $isAll): void
     {
-        foreach (StandLook::query()->where('run_id', $run)->with('stand')->get() as $look) {
+        foreach (PlantMeasurement::query()->where('checklist_id', $checklist)->with('plantGroup')->get() as $look) {
             $look->delete();
-            $look->stand->update(['looked_at' => CarbonImmutable::now()]);
+            $look->plantGroup->update(['looked_at' => CarbonImmutable::now()]);
         }
-        $patches = BedCleaning::query()->where('run_id', $run)->pluck('bed_patch_id');
-        BedCleaning::query()->where('run_id', $run)->delete();
-        foreach (BedPatch::query()->whereKey($patches)->get() as $patch) {
-            $patch->update(['cleaned_at' => $patch->cleanings()->max('cleaned_at')]);
+        $zones = ZoneVacuuming::query()->where('checklist_id', $checklist)->pluck('substrate_zone_id');
+        ZoneVacuuming::query()->where('checklist_id', $checklist)->delete();
+        foreach (SubstrateZone::query()->whereKey($zones)->get() as $zone) {
+            $zone->update(['cleaned_at' => $zone->cleanings()->max('cleaned_at')]);
         }
         if ($isAll) {
-            Run::query()->whereKey($run)->where('state', RunState::Done)->update(['state' => RunState::Dropped]);
-            RunStep::query()->where('run_id', $run)->update(['skipped' => true]);
+            Checklist::query()->whereKey($checklist)->where('state', ChecklistState::Done)->update(['state' => ChecklistState::Dropped]);
+            ChecklistStep::query()->where('checklist_id', $checklist)->update(['skipped' => true]);
         }
     }
 
@@ -72,12 +72,12 @@ final class UndoEntry
     {
         $took = $entry->took ?? [];
         foreach (self::amounts($took['jars'] ?? null, 'jar', 'amount') as $id => $amount) {
-            $jar = Jar::query()->where('keeper_id', $entry->keeper_id)->whereNotNull('stock')->find($id);
-            $jar?->update(['stock' => $jar->stock + $amount]);
+            $product = Product::query()->where('keeper_id', $entry->keeper_id)->whereNotNull('stock')->find($id);
+            $product?->update(['stock' => $product->stock + $amount]);
         }
         foreach (self::amounts($took['stores'] ?? null, 'store', 'litres') as $id => $litres) {
-            $store = Store::query()->where('keeper_id', $entry->keeper_id)->find($id);
-            $store?->update(['level' => min($store->capacity, $store->level + $litres)]);
+            $reservoir = Reservoir::query()->where('keeper_id', $entry->keeper_id)->find($id);
+            $reservoir?->update(['level' => min($reservoir->capacity, $reservoir->level + $litres)]);
         }
         $batch = static fn(string $key): ?Batch => is_int($took[$key] ?? null) ? Batch::query()->where('keeper_id', $entry->keeper_id)->lockForUpdate()->find($took[$key]) : null;
         $batch('made')?->update(['made_at' => null]);

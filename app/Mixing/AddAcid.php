@@ -7,8 +7,8 @@ namespace App\Mixing;
 use App\Data\BatchAcid;
 use App\Models\Batch;
 use App\Models\EntryKind;
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
 use App\Models\Tank;
 use App\Tanks\BatchContent;
 use Carbon\CarbonImmutable;
@@ -24,10 +24,10 @@ final class AddAcid
     {
         return DB::transaction(function () use ($keeper, $tank, $dose): bool {
             $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'title' => $dose->title, 'body' => $dose->body, 'happened_at' => CarbonImmutable::now()]);
-            if ($dose->jar?->stock !== null) {
-                $taken = min($dose->jar->stock, $dose->millilitres);
-                Jar::query()->whereKey($dose->jar->id)->update(['stock' => $dose->jar->stock - $taken]);
-                $entry->update(['took' => ['jars' => [['jar' => $dose->jar->id, 'amount' => $taken]]]]);
+            if ($dose->product?->stock !== null) {
+                $taken = min($dose->product->stock, $dose->millilitres);
+                Product::query()->whereKey($dose->product->id)->update(['stock' => $dose->product->stock - $taken]);
+                $entry->update(['took' => ['jars' => [['jar' => $dose->product->id, 'amount' => $taken]]]]);
             }
             if ($dose->batch === null) {
                 return false;

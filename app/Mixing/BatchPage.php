@@ -44,7 +44,7 @@ final readonly class BatchPage
 
         return '/tanks/'.$this->batch->tank_id.'/water-change?'.http_build_query([
             ...($isStore ? ['reason' => 'routine'] : ['reason' => 'amount', 'way' => 'litres', 'litres' => Show::plain($keeper->volume_unit->fromLitres($this->batch->litres), 1)]),
-            'water' => $this->batch->water_id,
+            'water' => $this->batch->source_water_id,
             'second_water' => '',
         ]);
     }
@@ -56,13 +56,13 @@ final readonly class BatchPage
     }
 
     /** @return list<array{jar: BatchProduct, amount: string, spoons: string|null}> in the order of dissolving */
-    public function jars(): array
+    public function products(): array
     {
-        return array_map(fn(BatchProduct $jar): array => [
-            'jar' => $jar,
-            'amount' => $this->content->amount($jar, 1.0),
-            'spoons' => $jar->spoon === null ? null : MixingPage::spoons($jar->amount / $jar->spoon),
-        ], $this->content->jars());
+        return array_map(fn(BatchProduct $product): array => [
+            'jar' => $product,
+            'amount' => $this->content->amount($product, 1.0),
+            'spoons' => $product->spoon === null ? null : MixingPage::spoons($product->amount / $product->spoon),
+        ], $this->content->products());
     }
 
     /** @return list<array{string, string}> what the water should be: name and value */
@@ -103,17 +103,17 @@ final readonly class BatchPage
     }
 
     /** What to know of it when it is dissolved; of an older card as it was written. */
-    public function note(BatchProduct $jar): string
+    public function note(BatchProduct $product): string
     {
-        return Lang::has('names.salt_note.'.$jar->note) ? (string) __('names.salt_note.'.$jar->note) : $jar->note;
+        return Lang::has('names.salt_note.'.$product->note) ? (string) __('names.salt_note.'.$product->note) : $product->note;
     }
 
     /** @return list<string> each once, and the gravest first */
     public function cautions(): array
     {
         $cautions = [];
-        foreach ($this->content->jars() as $jar) {
-            $cautions = [...$cautions, ...StepWords::cautions($jar->cautions)];
+        foreach ($this->content->products() as $product) {
+            $cautions = [...$cautions, ...StepWords::cautions($product->cautions)];
         }
         if (in_array($this->batch->card->animals, ['soft_water_shrimp', 'hardy_shrimp'], true)) {
             // What kills the shrimp is not to wait behind every jar's caution.
@@ -154,8 +154,8 @@ final readonly class BatchPage
         }
 
         return new Finding(Finding::HEED, __('bench.card.weak', ['read' => $read]), implode(', ', array_map(
-            fn(BatchProduct $jar): string => $this->content->amount($jar, $last->more).' '.$jar->name,
-            $this->content->jars(),
+            fn(BatchProduct $product): string => $this->content->amount($product, $last->more).' '.$product->name,
+            $this->content->products(),
         )).'. '.__('bench.card.dissolve').$spoon);
     }
 
@@ -174,7 +174,7 @@ final readonly class BatchPage
                 $check->isGood() => (string) __('bench.card_page.good'),
                 $check->isOdd => (string) __('bench.card_page.look'),
                 $check->water > 0.0 => (string) __('bench.card_page.dilute', ['litres' => $this->show->volume($check->water, 1)]),
-                default => '+ '.implode(', ', array_map(fn(BatchProduct $jar): string => $this->content->amount($jar, $check->more).' '.$jar->name, $this->content->jars())),
+                default => '+ '.implode(', ', array_map(fn(BatchProduct $product): string => $this->content->amount($product, $check->more).' '.$product->name, $this->content->products())),
             }];
         }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
-use App\Models\Jar;
-use App\Models\Water;
+use App\Models\Product;
+use App\Models\SourceWater;
 use App\Tanks\WatersQuery;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
@@ -36,32 +36,32 @@ final class DraftBatch
     public const MAP = [25.0, 18.0];
 
     /**
-     * @param Collection<int, Water> $waters of the keeper
+     * @param Collection<int, SourceWater> $waters of the keeper
      *
      * @throws MixingFault when nothing can be made of what is chosen
      */
     public function __invoke(MixingInput $input, Collection $waters): MixingDraft
     {
         $known = IonsQuery::all(array_values($waters->all()));
-        $unread = array_filter($input->waters, static fn(Water $water): bool => $known[$water->id]->isUnknown && !$water->kind->isBare());
+        $unread = array_filter($input->waters, static fn(SourceWater $water): bool => $known[$water->id]->isUnknown && !$water->kind->isBare());
         if ($unread !== []) {
             // What is not read is not nothing.
-            throw MixingFault::unread(implode(', ', array_map(static fn(Water $water): string => $water->name, $unread)));
+            throw MixingFault::unread(implode(', ', array_map(static fn(SourceWater $water): string => $water->name, $unread)));
         }
-        $sources = array_values(array_map(static fn(Water $water): BatchSource => $known[$water->id]->source, $input->waters));
-        $jars = array_values(array_map(static fn(Jar $jar) => $jar->toCore(), $input->jars));
-        $planner = new Planner($sources, $jars, $input->litres);
-        $shelf = hash('xxh128', serialize([$sources, $jars]));
+        $sources = array_values(array_map(static fn(SourceWater $water): BatchSource => $known[$water->id]->source, $input->waters));
+        $products = array_values(array_map(static fn(Product $product) => $product->toCore(), $input->products));
+        $planner = new Planner($sources, $products, $input->litres);
+        $shelf = hash('xxh128', serialize([$sources, $products]));
         $closest = $planner->closest($input->target);
         $recipes = $this->recipes($planner, $input->target, $closest);
         $chosen = $recipes[$input->preference->value] ?? reset($recipes) ?: $closest;
-        $used = $planner->system->jars;
+        $used = $planner->system->products;
         $byKey = [];
-        foreach ($input->jars as $jar) {
-            $byKey[(string) $jar->id] = $jar;
+        foreach ($input->products as $product) {
+            $byKey[(string) $product->id] = $product;
         }
-        $shelfJars = array_values(array_map(static fn($ingredient): Jar => $byKey[$ingredient->key], $used));
-        $spoons = $input->bySpoon ? self::spoons($shelfJars, $chosen, $input->litres) : [];
+        $shelfProducts = array_values(array_map(static fn($ingredient): Product => $byKey[$ingredient->key], $used));
+        $spoons = $input->bySpoon ? self::spoons($shelfProducts, $chosen, $input->litres) : [];
         $target = $input->target;
         $limits = (string) json_encode($target->caps);
         /** @var list<array{float, float}> $region */
@@ -78,7 +78,7 @@ final class DraftBatch
             $known,
             $closest,
             $recipes,
-            $shelfJars,
+            $shelfProducts,
             WeighedBatch::rounded($chosen, $input->litres, $input->step, array_map(static fn(Spoon $spoon): float => $spoon->mean, $spoons), $input->target),
             $spoons,
             $advice instanceof Advice ? $advice : null,
@@ -94,15 +94,15 @@ final class DraftBatch
     /**
      * The jars that are measured by spoon: those whose spoon is known, where half a spoon is fine enough for the amount.
      *
-     * @param list<Jar> $jars
+     * @param list<Product> $products
      *
      * @return array<int, Spoon> by place of the jar
      */
-    private static function spoons(array $jars, Mixture $recipe, float $litres): array
+    private static function spoons(array $products, Mixture $recipe, float $litres): array
     {
         $spoons = [];
-        foreach ($jars as $j => $jar) {
-            $spoon = $jar->spoon();
+        foreach ($products as $j => $product) {
+            $spoon = $product->spoon();
             $halves = $spoon === null ? 0.0 : 2.0 * $recipe->amounts[$j] * $litres / $spoon->mean;
             if ($spoon !== null && $halves > 0.0 && abs(round($halves) - $halves) <= self::SPOON_OFF * $halves) {
                 $spoons[$j] = $spoon;

@@ -6,8 +6,8 @@ namespace App\Mixing;
 
 use App\Models\Analysis;
 use App\Models\Reading;
-use App\Models\Water;
-use App\Models\WaterKind;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use App\Tanks\LatestResultsQuery;
 use App\Tanks\SourceLevelsQuery;
 use Cresco\Core\Measure\Parameter;
@@ -21,20 +21,23 @@ use Illuminate\Support\Facades\Cache;
 /** What is known of the ions of a water: its newest analysis, or else its readings, completed. */
 final readonly class IonsQuery
 {
-    private function __construct(public Water $water, public BatchSource $source, public ?IonAnalysis $analysis, public bool $isAnalysed, public bool $isUnknown) {}
+    /** Ions that an analysis asks for, and that are shown as bars. */
+    public const SHOWN = [Ion::Calcium, Ion::Magnesium, Ion::Sodium, Ion::Potassium, Ion::Bicarbonate, Ion::Chloride, Ion::Sulfate, Ion::Nitrate];
+
+    private function __construct(public SourceWater $water, public BatchSource $source, public ?IonAnalysis $analysis, public bool $isAnalysed, public bool $isUnknown) {}
 
     /**
-     * @param list<Water> $waters
+     * @param list<SourceWater> $waters
      *
      * @return array<int, self> by water id
      */
     public static function all(array $waters): array
     {
-        $ids = array_map(static fn(Water $water): int => $water->id, $waters);
+        $ids = array_map(static fn(SourceWater $water): int => $water->id, $waters);
         [$readings, $levels] = [LatestResultsQuery::ofWaters($ids), SourceLevelsQuery::ofMany($ids)];
         $analyses = [];
-        foreach (Analysis::query()->whereIn('water_id', $ids)->orderBy('sampled_on')->orderBy('id')->get() as $analysis) {
-            $analyses[$analysis->water_id] = $analysis;
+        foreach (Analysis::query()->whereIn('source_water_id', $ids)->orderBy('sampled_on')->orderBy('id')->get() as $analysis) {
+            $analyses[$analysis->source_water_id] = $analysis;
         }
         $known = [];
         foreach ($waters as $water) {
@@ -48,7 +51,7 @@ final readonly class IonsQuery
      * @param array<string, Reading> $readings
      * @param array<string, float>   $levels
      */
-    private static function of(Water $water, array $readings, array $levels, ?Analysis $analysis): self
+    private static function of(SourceWater $water, array $readings, array $levels, ?Analysis $analysis): self
     {
         $key = 'ions:'.hash('xxh128', (string) json_encode([
             $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, $levels, array_map(static fn(Reading $reading): array => $reading->stamp(), array_values($readings)),
@@ -60,7 +63,7 @@ final readonly class IonsQuery
             Cache::put($key, $kept, 3600);
         }
         [$completed, $measured] = $kept;
-        $isPure = $water->kind === WaterKind::ReverseOsmosis;
+        $isPure = $water->kind === SourceWaterKind::ReverseOsmosis;
         $ions = $completed === null ? BatchSource::pure()->ions : $completed->ions;
 
         return new self(
@@ -78,9 +81,9 @@ final readonly class IonsQuery
      *
      * @return array{IonAnalysis|null, float|null} and the conductivity that was read
      */
-    private static function complete(Water $water, array $readings, array $levels, ?Analysis $analysis): array
+    private static function complete(SourceWater $water, array $readings, array $levels, ?Analysis $analysis): array
     {
-        $isSoft = in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true);
+        $isSoft = in_array($water->kind, [SourceWaterKind::ReverseOsmosis, SourceWaterKind::Rain], true);
         // Where nothing is usual, a drop kit that shows nothing means nothing, and not the third of a drop that it may have missed.
         $value = static fn(Parameter $parameter): ?float => ($reading = ($readings[$parameter->value] ?? null)?->toCore()) === null ? null : ($isSoft && $reading->value <= 0.0 ? 0.0 : $levels[$parameter->value] ?? $reading->distribution()->central());
         $measured = $value(Parameter::Conductivity) ?? $analysis?->conductivity;

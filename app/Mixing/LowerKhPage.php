@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Mixing;
 
 use App\Models\Batch;
-use App\Models\Jar;
+use App\Models\Product;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Tanks\VesselQuery;
 use App\Tanks\WatersQuery;
 use App\Units\Amount;
@@ -53,7 +53,7 @@ final class LowerKhPage
     /** @var array<string, string> */
     public readonly array $typed;
 
-    public readonly ?Water $water;
+    public readonly ?SourceWater $water;
 
     public readonly ?Batch $batch;
 
@@ -77,11 +77,11 @@ final class LowerKhPage
     {
         $keeper = $tank->keeper;
         $this->show = $keeper->show();
-        $jar = self::jar($tank);
+        $product = self::product($tank);
         $litres = VesselQuery::tank($tank)->litres();
         $usual = [
-            'water' => self::isBlended($tank) ? self::BLEND : (string) ($tank->water_id ?? $keeper->waters->first()?->id), 'litres' => Show::plain($this->show->volumes()->fromBase($litres * $tank->routine_share), 1),
-            'kind' => is_string($jar?->label['kind'] ?? null) ? $jar->label['kind'] : AcidKind::Hydrochloric->value, 'percent' => $jar === null ? '10' : Show::plain((float) ($jar->label['percent'] ?? 10.0), 2),
+            'water' => self::isBlended($tank) ? self::BLEND : (string) ($tank->source_water_id ?? $keeper->waters->first()?->id), 'litres' => Show::plain($this->show->volumes()->fromBase($litres * $tank->routine_share), 1),
+            'kind' => is_string($product?->label['kind'] ?? null) ? $product->label['kind'] : AcidKind::Hydrochloric->value, 'percent' => $product === null ? '10' : Show::plain((float) ($product->label['percent'] ?? 10.0), 2),
             'acid' => '', 'to' => '', 'way' => 'change',
         ];
         $typed = [];
@@ -104,7 +104,7 @@ final class LowerKhPage
             'way' => ['required', 'in:change,top_up'],
         ], ['required' => __('said.write.needed'), 'water' => __('said.choose.water'), 'kind' => __('said.choose.listed'), 'way' => __('said.choose.listed')]);
         $faults = $validator->errors();
-        [$first, $second] = [$keeper->waters->firstWhere('id', $tank->water_id), $keeper->waters->firstWhere('id', $tank->second_water_id)];
+        [$first, $second] = [$keeper->waters->firstWhere('id', $tank->source_water_id), $keeper->waters->firstWhere('id', $tank->second_source_water_id)];
         $known = WatersQuery::around($tank, array_values(array_filter($isBlend ? [$first?->id, $second?->id] : [$this->water?->id])));
         $this->now = $known->tank();
         $this->source = match (true) {
@@ -138,14 +138,14 @@ final class LowerKhPage
     }
 
     /** The acid on the keeper's shelf, if there is one. */
-    private static function jar(Tank $tank): ?Jar
+    private static function product(Tank $tank): ?Product
     {
-        return $tank->keeper->jars->first(static fn(Jar $jar): bool => $jar->isAcid());
+        return $tank->keeper->products->first(static fn(Product $product): bool => $product->isAcid());
     }
 
     private static function isBlended(Tank $tank): bool
     {
-        return $tank->water_id !== null && $tank->second_water_id !== null && $tank->second_share > 0.0;
+        return $tank->source_water_id !== null && $tank->second_source_water_id !== null && $tank->second_share > 0.0;
     }
 
     /** @return array<int|string, string> that the acid may go into, the tank's own blend first */
@@ -156,7 +156,7 @@ final class LowerKhPage
             $names[$water->id] = $water->name;
         }
 
-        return self::isBlended($tank) ? [self::BLEND => (string) __('acid.blend', ['first' => $names[$tank->water_id] ?? '', 'second' => $names[$tank->second_water_id] ?? ''])] + $names : $names;
+        return self::isBlended($tank) ? [self::BLEND => (string) __('acid.blend', ['first' => $names[$tank->source_water_id] ?? '', 'second' => $names[$tank->second_source_water_id] ?? ''])] + $names : $names;
     }
 
     /** What has to be read before anything can be said; null when all is there. */
@@ -294,15 +294,15 @@ final class LowerKhPage
         if ($this->working === null || $this->millilitres <= 0.0) {
             return null;
         }
-        $jar = self::jar($this->tank);
+        $product = self::product($this->tank);
 
-        return new AcidDose($this->kind(), $jar !== null && $this->isOf($jar) ? $jar : null, $this->millilitres, $this->litres(), $this->working->value('acid') * $this->litres(), $isInBatch ? $this->batch : null, $this->title(), $this->body());
+        return new AcidDose($this->kind(), $product !== null && $this->isOf($product) ? $product : null, $this->millilitres, $this->litres(), $this->working->value('acid') * $this->litres(), $isInBatch ? $this->batch : null, $this->title(), $this->body());
     }
 
     /** Whether what is typed is what a bottle on the shelf holds. Another acid, or another strength, comes out of another bottle. */
-    private function isOf(Jar $jar): bool
+    private function isOf(Product $product): bool
     {
-        return ($jar->label['kind'] ?? null) === $this->typed['kind'] && abs((float) ($jar->label['percent'] ?? 0.0) - (Amount::parse($this->typed['percent']) ?? 0.0)) < 0.005;
+        return ($product->label['kind'] ?? null) === $this->typed['kind'] && abs((float) ($product->label['percent'] ?? 0.0) - (Amount::parse($this->typed['percent']) ?? 0.0)) < 0.005;
     }
 
     /** @return array<string, string> */

@@ -9,9 +9,9 @@ use App\Data\BatchWater;
 use App\Data\Phrase;
 use App\Models\Batch;
 use App\Models\EntryKind;
-use App\Models\Jar;
 use App\Models\Keeper;
-use App\Models\Store;
+use App\Models\Product;
+use App\Models\Reservoir;
 use App\Tanks\BatchContent;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -33,27 +33,27 @@ final class MakeBatch
             $batch->refresh();
             $content = new BatchContent($batch);
             $took = ['made' => $batch->id, 'jars' => [], 'stores' => []];
-            foreach ($content->jars() as $jar) {
-                $there = Jar::query()->whereKey($jar->jarId)->where('keeper_id', $keeper->id)->whereNotNull('stock')->first();
-                $taken = min((float) $there?->stock, $jar->amount * $content->timesJars());
+            foreach ($content->products() as $product) {
+                $there = Product::query()->whereKey($product->productId)->where('keeper_id', $keeper->id)->whereNotNull('stock')->first();
+                $taken = min((float) $there?->stock, $product->amount * $content->timesProducts());
                 $there?->update(['stock' => $there->stock - $taken]);
                 $took['jars'][] = ['jar' => $there?->id, 'amount' => $taken];
             }
             foreach ($content->sources() as $source) {
-                foreach (Store::query()->where('keeper_id', $keeper->id)->whereNotNull('water_id')->where('water_id', $source->water)->get() as $store) {
-                    $taken = min($store->level, $source->litres);
-                    $store->update(['level' => $store->level - $taken]);
-                    $took['stores'][] = ['store' => $store->id, 'litres' => $taken];
+                foreach (Reservoir::query()->where('keeper_id', $keeper->id)->whereNotNull('source_water_id')->where('source_water_id', $source->water)->get() as $reservoir) {
+                    $taken = min($reservoir->level, $source->litres);
+                    $reservoir->update(['level' => $reservoir->level - $taken]);
+                    $took['stores'][] = ['store' => $reservoir->id, 'litres' => $taken];
                 }
             }
             $show = $keeper->show();
             $keeper->entries()->create([
-                'water_id' => $batch->water_id,
+                'source_water_id' => $batch->source_water_id,
                 'kind' => EntryKind::Work,
                 'title' => Phrase::of('run.entry.made', ['litres' => $show->volume($content->litres()), 'name' => $content->name()]),
                 'body' => implode('; ', array_filter([
                     implode(', ', array_map(static fn(BatchWater $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources())),
-                    implode(', ', array_map(static fn(BatchProduct $jar): string => sprintf('%.1f %s %s', $jar->amount * $content->timesJars(), $jar->unit, $jar->name), $content->jars())),
+                    implode(', ', array_map(static fn(BatchProduct $product): string => sprintf('%.1f %s %s', $product->amount * $content->timesProducts(), $product->unit, $product->name), $content->products())),
                 ])),
                 'happened_at' => $now,
                 'took' => $took,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
-use App\Models\Jar;
+use App\Models\Product;
 use Cresco\Core\Mixing\Advice;
 use Cresco\Core\Mixing\Mixture;
 use Cresco\Core\Mixing\Spoon;
@@ -18,7 +18,7 @@ final readonly class MixingDraft
     /**
      * @param array<int, IonsQuery>        $waters  all of the keeper's
      * @param array<string, Mixture>        $recipes by preference, those that differ
-     * @param list<Jar>                     $jars    in the order of the recipe
+     * @param list<Product>                     $products    in the order of the recipe
      * @param WeighedBatch                         $batch   the one that is shown
      * @param array<int, Spoon>             $spoons of the jars that are measured by spoon, by place
      * @param list<array{float, float}>     $region  corners of GH (mmol/L) and KH (meq/L)
@@ -31,7 +31,7 @@ final readonly class MixingDraft
         public array $waters,
         public Mixture $closest,
         public array $recipes,
-        public array $jars,
+        public array $products,
         public WeighedBatch $batch,
         public array $spoons,
         public ?Advice $advice,

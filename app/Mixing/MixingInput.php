@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
-use App\Models\Jar;
+use App\Models\Product;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use Cresco\Core\Mixing\Preference;
 use Cresco\Core\Mixing\Target;
 use Cresco\Core\Tank\AnimalGroup;
@@ -17,8 +17,8 @@ final readonly class MixingInput
 {
     /**
      * @param Tank|null   $tank     that the water is for
-     * @param list<Water> $waters   to begin with
-     * @param list<Jar>   $jars     allowed
+     * @param list<SourceWater> $waters   to begin with
+     * @param list<Product>   $products     allowed
      * @param float       $step     of the scale, g
      * @param bool        $bySpoon  whether jars with a known spoon are measured by it
      * @param bool        $isDirect whether minerals go straight into the tank, with the refill
@@ -29,7 +29,7 @@ final readonly class MixingInput
         public AnimalGroup $animals,
         public float $litres,
         public array $waters,
-        public array $jars,
+        public array $products,
         public Target $target,
         public Preference $preference,
         public float $step,

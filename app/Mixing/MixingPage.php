@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
-use App\Models\Jar;
-use App\Models\Store;
+use App\Models\Product;
+use App\Models\Reservoir;
 use App\Units\Show;
 use App\View\Finding;
 use App\View\Names;
@@ -31,16 +31,13 @@ use Cresco\Core\WaterChange\Dilution;
 /** The water bench in the keeper's units and words. */
 final class MixingPage
 {
-    /** Ions that are drawn as bars. */
-    public const BARS = [Ion::Calcium, Ion::Magnesium, Ion::Sodium, Ion::Potassium, Ion::Bicarbonate, Ion::Chloride, Ion::Sulfate, Ion::Nitrate];
-
     /** Dissolved carbon dioxide that planted tanks are commonly run with, mg/L. */
     private const PLANTED_CO2 = 30.0;
 
     public readonly HardnessMap $map;
 
-    /** @param list<Store> $stores of the keeper */
-    public function __construct(public readonly MixingDraft $draft, public readonly Show $show, private readonly array $stores)
+    /** @param list<Reservoir> $reservoirs of the keeper */
+    public function __construct(public readonly MixingDraft $draft, public readonly Show $show, private readonly array $reservoirs)
     {
         $this->map = new HardnessMap($draft, $show);
     }
@@ -65,27 +62,27 @@ final class MixingPage
     }
 
     /** @return list<BatchLine> in the order of dissolving */
-    public function jars(): array
+    public function products(): array
     {
         $lines = [];
         foreach ($this->draft->batch->order() as $j) {
-            $jar = $this->draft->jars[$j];
-            $lines[] = self::line($j, $jar, $this->draft->batch->amounts[$j], $this->draft->input->step, $this->draft->spoons[$j] ?? null);
+            $product = $this->draft->products[$j];
+            $lines[] = self::line($j, $product, $this->draft->batch->amounts[$j], $this->draft->input->step, $this->draft->spoons[$j] ?? null);
         }
 
         return $lines;
     }
 
-    private static function line(int $place, Jar $jar, float $amount, float $step, ?Spoon $spoon): BatchLine
+    private static function line(int $place, Product $product, float $amount, float $step, ?Spoon $spoon): BatchLine
     {
         return new BatchLine(
             $place,
-            $jar->name,
-            $jar->toCore()->salt === null ? (string) __('names.by_label') : $jar->toCore()->salt->formula,
+            $product->name,
+            $product->toCore()->salt === null ? (string) __('names.by_label') : $product->toCore()->salt->formula,
             Show::grams($amount, $spoon === null ? $step : 0.1),
-            $jar->unit,
+            $product->unit,
             $spoon === null ? null : self::spoons($amount / $spoon->mean),
-            $jar->stock !== null && $jar->stock < $amount ? Names::figure($jar->stock, 3).' '.$jar->unit : null,
+            $product->stock !== null && $product->stock < $amount ? Names::figure($product->stock, 3).' '.$product->unit : null,
         );
     }
 
@@ -202,12 +199,12 @@ final class MixingPage
         $water = $this->draft->batch->water;
         $caps = $this->draft->input->target->caps;
         $most = 20.0;
-        foreach (self::BARS as $ion) {
+        foreach (IonsQuery::SHOWN as $ion) {
             $most = max($most, $water->ions->milligramsOf($ion), min($caps[$ion->value] ?? 0.0, 150.0));
         }
         $unknown = $water->unknown();
         $rows = [];
-        foreach (self::BARS as $ion) {
+        foreach (IonsQuery::SHOWN as $ion) {
             $value = $water->ions->milligramsOf($ion);
             $cap = $caps[$ion->value] ?? null;
             $rows[] = [
@@ -239,7 +236,7 @@ final class MixingPage
             }
             $ratio = $recipe->value(RecipeAim::Ratio);
             $ions = [];
-            foreach (self::BARS as $ion) {
+            foreach (IonsQuery::SHOWN as $ion) {
                 $value = $recipe->ions->milligramsOf($ion);
                 if ($value >= 0.05 && $ion !== Ion::Sodium) {
                     $ions[] = label($ion).' '.Names::figure($value, 2);
@@ -264,8 +261,8 @@ final class MixingPage
     private function cost(Mixture $mixture): float
     {
         $cost = 0.0;
-        foreach ($mixture->jars as $j => $jar) {
-            $cost += $jar->price * $mixture->amounts[$j];
+        foreach ($mixture->products as $j => $product) {
+            $cost += $product->price * $mixture->amounts[$j];
         }
 
         return $cost;
@@ -356,6 +353,7 @@ final class MixingPage
 
         return [
             'most' => $most,
+            'ticks' => HardnessMap::ticks($this->show->unit(Parameter::Conductivity)->fromBase($most)),
             'reach' => $reach === null ? null : [min($most, $reach[0]), min($most, $reach[1])],
             'range' => $range,
             'target' => $this->draft->input->target->conductivity,
@@ -479,7 +477,7 @@ final class MixingPage
     private function stock(): array
     {
         $short = [];
-        foreach ($this->jars() as $line) {
+        foreach ($this->products() as $line) {
             if ($line->short !== null) {
                 $short[] = (string) __('bench.stock.one', ['jar' => $line->name, 'amount' => $line->amount, 'unit' => $line->unit, 'left' => $line->short]);
             }
@@ -533,13 +531,13 @@ final class MixingPage
             }
         }
         foreach ($this->draft->batch->order() as $j) {
-            $jar = $this->draft->jars[$j];
-            if (!$jar->toCore()->isHardnessKnown()) {
-                $found[] = new Finding(Finding::HEED, __('bench.known.silent'), __('bench.known.silent_why', ['jar' => $jar->name]));
+            $product = $this->draft->products[$j];
+            if (!$product->toCore()->isHardnessKnown()) {
+                $found[] = new Finding(Finding::HEED, __('bench.known.silent'), __('bench.known.silent_why', ['jar' => $product->name]));
             }
-            $against = $jar->salt === null ? $jar->coreLabel()->contradiction() : null;
+            $against = $product->salt === null ? $product->coreLabel()->contradiction() : null;
             if ($against !== null) {
-                $found[] = new Finding(Finding::HEED, __('bench.known.label', ['jar' => $jar->name]), say($against, 'bench'));
+                $found[] = new Finding(Finding::HEED, __('bench.known.label', ['jar' => $product->name]), say($against, 'bench'));
             }
         }
         $unknown = $this->draft->batch->water->unknown();
@@ -555,27 +553,27 @@ final class MixingPage
     {
         foreach ($this->draft->batch->recipe->sources as $i => $source) {
             $litres = $this->draft->batch->recipe->shares[$i] * $this->draft->input->litres;
-            $store = $this->storeOf((int) $source->key);
-            if ($store === null || $litres < 0.1 || $litres <= $store->level + 1e-6) {
+            $reservoir = $this->storeOf((int) $source->key);
+            if ($reservoir === null || $litres < 0.1 || $litres <= $reservoir->level + 1e-6) {
                 continue;
             }
-            $hours = $store->supply()->hoursFor($litres);
+            $hours = $reservoir->supply()->hoursFor($litres);
             $text = __('bench.store.why', [
-                'litres' => $this->show->volume($litres), 'level' => $this->show->volume($store->level), 'time' => Show::minutes((int) ceil(60.0 * $hours)),
-                'there' => $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $hours))), 'waste' => $this->show->volume($store->supply()->wasteFor($litres)),
+                'litres' => $this->show->volume($litres), 'level' => $this->show->volume($reservoir->level), 'time' => Show::minutes((int) ceil(60.0 * $hours)),
+                'there' => $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $hours))), 'waste' => $this->show->volume($reservoir->supply()->wasteFor($litres)),
             ]);
 
-            return [new Finding(Finding::HEED, __('bench.store.head', ['water' => $source->name]), $text.($litres > $store->capacity ? ' '.__('bench.store.twice') : ''))];
+            return [new Finding(Finding::HEED, __('bench.store.head', ['water' => $source->name]), $text.($litres > $reservoir->capacity ? ' '.__('bench.store.twice') : ''))];
         }
 
         return [];
     }
 
-    private function storeOf(int $waterId): ?Store
+    private function storeOf(int $waterId): ?Reservoir
     {
-        foreach ($this->stores as $store) {
-            if ($store->water_id === $waterId) {
-                return $store;
+        foreach ($this->reservoirs as $reservoir) {
+            if ($reservoir->source_water_id === $waterId) {
+                return $reservoir;
             }
         }
 
@@ -613,7 +611,7 @@ final class MixingPage
             'ec' => $batch->water->working(RecipeAim::Conductivity, $litres, $this->amountSpreads()),
             'model' => $batch->water->conductance->working($batch->water->ions),
             'ion' => ($ion = Ion::tryFrom($of)) === null ? null : $batch->water->ionWorking($ion, $litres),
-            'jar' => $this->jarWorking((int) $of),
+            'jar' => $this->productWorking((int) $of),
             'water' => $this->waterWorking((int) $of),
             'co2' => $this->carbonDioxideWorking(),
             'run' => $this->runWorking(),
@@ -625,7 +623,7 @@ final class MixingPage
     private function amountSpreads(): array
     {
         $spreads = [];
-        foreach (array_keys($this->draft->jars) as $j) {
+        foreach (array_keys($this->draft->products) as $j) {
             $spoon = $this->draft->spoons[$j] ?? null;
             $spreads[] = $spoon === null ? $this->draft->input->step / sqrt(12.0) : $spoon->spreadOf($this->draft->batch->amounts[$j] / $spoon->mean);
         }
@@ -633,26 +631,26 @@ final class MixingPage
         return $spreads;
     }
 
-    private function jarWorking(int $j): ?Computation
+    private function productWorking(int $j): ?Computation
     {
-        if (!isset($this->draft->jars[$j])) {
+        if (!isset($this->draft->products[$j])) {
             return null;
         }
-        $jar = $this->draft->jars[$j];
+        $product = $this->draft->products[$j];
         $spoon = $this->draft->spoons[$j] ?? null;
-        $working = Computation::of(Text::of('mixture.product', name: $jar->name))
-            ->given('a', 'bench_sheet.of_recipe_in_one_litre', $this->draft->batch->recipe->amounts[$j], $jar->unit.'/L')
+        $working = Computation::of(Text::of('mixture.product', name: $product->name))
+            ->given('a', 'bench_sheet.of_recipe_in_one_litre', $this->draft->batch->recipe->amounts[$j], $product->unit.'/L')
             ->given('V', 'bench_sheet.litres_made', $this->draft->input->litres, 'L')
-            ->line('m = a * V', 'bench_sheet.for_batch', $jar->unit);
+            ->line('m = a * V', 'bench_sheet.for_batch', $product->unit);
         if ($spoon !== null) {
-            $working->given('s', 'bench_sheet.one_level_spoon', $spoon->mean, $jar->unit)->line('n = m / s', 'bench_sheet.level_spoons', '');
+            $working->given('s', 'bench_sheet.one_level_spoon', $spoon->mean, $product->unit)->line('n = m / s', 'bench_sheet.level_spoons', '');
         }
 
         return $working->note(Text::of(
             $spoon === null ? 'bench_sheet.rounded_to_scale' : 'bench_sheet.rounded_to_spoons',
             step: Names::figure($this->draft->input->step, 2),
             amount: Show::grams($this->draft->batch->amounts[$j], $spoon === null ? $this->draft->input->step : 0.1),
-            unit: $jar->unit,
+            unit: $product->unit,
         ));
     }
 
@@ -669,9 +667,9 @@ final class MixingPage
     private function runWorking(): ?Computation
     {
         foreach ($this->draft->batch->recipe->sources as $i => $source) {
-            $store = $this->storeOf((int) $source->key);
-            if ($store !== null) {
-                return $store->supply()->working($this->draft->batch->recipe->shares[$i] * $this->draft->input->litres);
+            $reservoir = $this->storeOf((int) $source->key);
+            if ($reservoir !== null) {
+                return $reservoir->supply()->working($this->draft->batch->recipe->shares[$i] * $this->draft->input->litres);
             }
         }
 

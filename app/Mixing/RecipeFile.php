@@ -6,11 +6,11 @@ namespace App\Mixing;
 
 use App\Exchange\CsvFile;
 use App\Exchange\FileFault;
+use App\Exchange\ImportProgress;
 use App\Exchange\JsonFile;
-use App\Exchange\TakingIn;
-use App\Models\Capacity;
 use App\Models\Keeper;
 use App\Models\Recipe;
+use App\Models\RecordQuota;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Mixing\RecipeAim;
 use Cresco\Core\Water\Ion;
@@ -37,18 +37,18 @@ final class RecipeFile
         if ($draft->input->target->caps !== []) {
             $target['caps_mg_per_l'] = $draft->input->target->caps;
         }
-        $waters = $jars = [];
+        $waters = $products = [];
         foreach ($draft->batch->recipe->sources as $i => $source) {
             if ($draft->batch->recipe->shares[$i] > 0.005) {
                 $waters[] = ['name' => $source->name, 'litres' => round($draft->batch->recipe->shares[$i] * $litres, 4)];
             }
         }
         foreach ($draft->batch->order() as $j) {
-            $jar = $draft->jars[$j];
-            $jars[] = array_filter(['name' => $jar->name, 'formula' => $jar->toCore()->salt?->formula, 'amount' => round($draft->batch->amounts[$j], 4), 'unit' => $jar->unit], static fn(mixed $value): bool => $value !== null);
+            $product = $draft->products[$j];
+            $products[] = array_filter(['name' => $product->name, 'formula' => $product->toCore()->salt?->formula, 'amount' => round($draft->batch->amounts[$j], 4), 'unit' => $product->unit], static fn(mixed $value): bool => $value !== null);
         }
 
-        return ['name' => $name, 'litres' => $litres, 'target' => $target, 'waters' => $waters, 'jars' => $jars];
+        return ['name' => $name, 'litres' => $litres, 'target' => $target, 'waters' => $waters, 'jars' => $products];
     }
 
     public static function json(Keeper $keeper): string
@@ -82,9 +82,9 @@ final class RecipeFile
             foreach (self::part($content['waters'] ?? []) as $water) {
                 $add($recipe->name, 'water', is_array($water) ? $water['name'] ?? '' : '', is_array($water) ? $water['litres'] ?? null : null, 'L');
             }
-            foreach (self::part($content['jars'] ?? []) as $jar) {
-                $unit = is_array($jar) && is_string($jar['unit'] ?? null) ? $jar['unit'] : 'g';
-                $add($recipe->name, 'jar', is_array($jar) ? $jar['name'] ?? '' : '', is_array($jar) ? $jar['amount'] ?? null : null, $unit);
+            foreach (self::part($content['jars'] ?? []) as $product) {
+                $unit = is_array($product) && is_string($product['unit'] ?? null) ? $product['unit'] : 'g';
+                $add($recipe->name, 'jar', is_array($product) ? $product['name'] ?? '' : '', is_array($product) ? $product['amount'] ?? null : null, $unit);
             }
         }
 
@@ -100,7 +100,7 @@ final class RecipeFile
     }
 
     /** @return int how many were taken in @throws FileFault */
-    public static function importCsv(Keeper $keeper, string $text, TakingIn $in): int
+    public static function importCsv(Keeper $keeper, string $text, ImportProgress $in): int
     {
         $recipes = [];
         $lines = [];
@@ -153,7 +153,7 @@ final class RecipeFile
             'keeper_id' => $keeper->id, 'name' => is_string($recipe['name'] ?? null) ? $recipe['name'] : 'Recipe', 'content' => json_encode($recipe, JSON_THROW_ON_ERROR), 'created_at' => $now, 'updated_at' => $now,
         ], $recipes);
         DB::transaction(static function () use ($keeper, $rows): void {
-            if ($keeper->recipes()->count() + count($rows) > Capacity::most(Recipe::class)) {
+            if ($keeper->recipes()->count() + count($rows) > RecordQuota::most(Recipe::class)) {
                 throw FileFault::tooMany(Recipe::class);
             }
             foreach (array_chunk($rows, 100) as $some) {

@@ -33,13 +33,13 @@ final readonly class StockSolutions
         $size = self::read($bottle, 500.0, 10.0, 20000.0, 'bottle', $faults);
         $dose = self::read($perLitre, 5.0, 0.1, 100.0, 'per_litre', $faults);
         $concentrate = Concentrate::of($draft->batch->recipe, $dose, $size);
-        $name = static fn(int $j): string => $draft->jars[$j]->name;
-        $weigh = static fn(int $j): string => sprintf('%s %s %s', Show::grams($concentrate->grams[$j], $draft->input->step), $draft->jars[$j]->unit, $name($j));
+        $name = static fn(int $j): string => $draft->products[$j]->name;
+        $weigh = static fn(int $j): string => sprintf('%s %s %s', Show::grams($concentrate->grams[$j], $draft->input->step), $draft->products[$j]->unit, $name($j));
         $apart = [];
         $used = array_keys($concentrate->grams);
         foreach ($used as $i => $a) {
             foreach (array_slice($used, $i + 1) as $b) {
-                $why = Concentrate::clash($draft->batch->recipe->jars[$a], $draft->batch->recipe->jars[$b]);
+                $why = Concentrate::clash($draft->batch->recipe->products[$a], $draft->batch->recipe->products[$b]);
                 if ($why !== null) {
                     $apart[] = (string) __('bench.bottle.apart', ['one' => $name($a), 'other' => $name($b), 'why' => $why]);
                 }

@@ -9,9 +9,9 @@ use App\Data\BatchRecord;
 use App\Data\BatchWater;
 use App\Models\Batch;
 use App\Models\Keeper;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use App\Models\Tank;
-use App\Models\Water;
-use App\Models\WaterKind;
 use Cresco\Core\Checklist\Caution;
 use Cresco\Core\Mixing\BatchSource;
 use Cresco\Core\Mixing\RecipeAim;
@@ -26,7 +26,7 @@ final class WriteBatch
     {
         return DB::transaction(function () use ($keeper, $draft): Batch {
             $water = $this->water($keeper, $draft->input->tank);
-            $batch = new Batch(['tank_id' => $draft->input->tank?->id, 'water_id' => $water->id, 'litres' => $draft->input->litres, 'card' => self::card($draft, $water->name)]);
+            $batch = new Batch(['tank_id' => $draft->input->tank?->id, 'source_water_id' => $water->id, 'litres' => $draft->input->litres, 'card' => self::card($draft, $water->name)]);
             $batch->keeper_id = $keeper->id;
             $batch->save();
 
@@ -35,12 +35,12 @@ final class WriteBatch
     }
 
     /** The store that a tank is fed from, or a water of its own that is made up. */
-    private function water(Keeper $keeper, ?Tank $tank): Water
+    private function water(Keeper $keeper, ?Tank $tank): SourceWater
     {
-        $own = $keeper->waters()->whereKey($tank?->water_id)->where('kind', WaterKind::MadeUp)->first();
+        $own = $keeper->waters()->whereKey($tank?->source_water_id)->where('kind', SourceWaterKind::MadeUp)->first();
         $name = (string) ($tank === null ? __('bench.mix') : __('bench.mix_of', ['tank' => mb_substr($tank->name, 0, 56)]));
 
-        return $own ?? $keeper->waters()->firstOrCreate(['name' => $name, 'kind' => WaterKind::MadeUp], ['note' => __('said.done.made_up')]);
+        return $own ?? $keeper->waters()->firstOrCreate(['name' => $name, 'kind' => SourceWaterKind::MadeUp], ['note' => __('said.done.made_up')]);
     }
 
     private static function card(MixingDraft $draft, string $name): BatchRecord
@@ -53,17 +53,17 @@ final class WriteBatch
                 $sources[] = new BatchWater($source->name, $batch->recipe->shares[$i] * $litres, (int) $source->key);
             }
         }
-        $jars = [];
+        $products = [];
         // Poured straight in, the buffer goes first: pH is held before the rest follows.
         foreach ($draft->input->isDirect ? array_reverse($batch->order()) : $batch->order() as $j) {
-            $jar = $draft->jars[$j];
-            $salt = $jar->toCore()->salt;
+            $product = $draft->products[$j];
+            $salt = $product->toCore()->salt;
             $spoon = $draft->spoons[$j] ?? null;
-            $jars[] = new BatchProduct(
-                $jar->id,
-                $jar->name,
+            $products[] = new BatchProduct(
+                $product->id,
+                $product->name,
                 $salt === null ? '' : $salt->formula,
-                $jar->unit,
+                $product->unit,
                 $batch->amounts[$j],
                 $spoon?->mean,
                 $salt === null ? 5 : $salt->minutes,
@@ -84,7 +84,7 @@ final class WriteBatch
             step: $draft->input->step,
             direct: $draft->input->isDirect,
             sources: $sources,
-            jars: $jars,
+            products: $products,
             start: $batch->start(),
             soft: min([10000.0, ...array_map(static fn(BatchSource $source): float => $source->measured ?? Conductance::of($source->ions)->microsiemens, $batch->recipe->sources)]),
             target: array_filter(array_combine(

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int                  $id
  * @property int                  $keeper_id
- * @property int                  $water_id
+ * @property int                  $source_water_id
  * @property CarbonImmutable      $sampled_on
  * @property array<string, float> $milligrams   mg/L by ion, those that are known
  * @property float|null           $hardness     mmol/L
@@ -26,21 +26,21 @@ final class Analysis extends Record
 {
     protected $table = 'analyses';
 
-    protected $fillable = ['water_id', 'sampled_on', 'milligrams', 'hardness', 'alkalinity', 'ph', 'conductivity', 'note'];
+    protected $fillable = ['source_water_id', 'sampled_on', 'milligrams', 'hardness', 'alkalinity', 'ph', 'conductivity', 'note'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'keeper_id' => 'integer', 'water_id' => 'integer', 'sampled_on' => 'immutable_date', 'milligrams' => 'array',
+            'keeper_id' => 'integer', 'source_water_id' => 'integer', 'sampled_on' => 'immutable_date', 'milligrams' => 'array',
             'hardness' => 'float', 'alkalinity' => 'float', 'ph' => 'float', 'conductivity' => 'float',
         ];
     }
 
-    /** @return BelongsTo<Water, $this> */
+    /** @return BelongsTo<SourceWater, $this> */
     public function water(): BelongsTo
     {
-        return $this->belongsTo(Water::class);
+        return $this->belongsTo(SourceWater::class, 'source_water_id');
     }
 
     public function toCore(): IonAnalysis

@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int                        $id
  * @property int                        $keeper_id
  * @property int|null                   $tank_id
- * @property int|null                   $water_id
+ * @property int|null                   $source_water_id
  * @property float                      $litres
  * @property BatchRecord                $card
  * @property BatchChecks                $checks
@@ -26,7 +26,7 @@ final class Batch extends Record
 {
     protected $table = 'batches';
 
-    protected $fillable = ['tank_id', 'water_id', 'litres', 'card', 'checks', 'made_at'];
+    protected $fillable = ['tank_id', 'source_water_id', 'litres', 'card', 'checks', 'made_at'];
 
     protected $attributes = ['checks' => '[]'];
 
@@ -34,7 +34,7 @@ final class Batch extends Record
     protected function casts(): array
     {
         return [
-            'keeper_id' => 'integer', 'tank_id' => 'integer', 'water_id' => 'integer', 'litres' => 'float', 'card' => BatchRecord::class, 'checks' => BatchChecks::class,
+            'keeper_id' => 'integer', 'tank_id' => 'integer', 'source_water_id' => 'integer', 'litres' => 'float', 'card' => BatchRecord::class, 'checks' => BatchChecks::class,
             'made_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime',
         ];
     }
@@ -51,9 +51,9 @@ final class Batch extends Record
         return $this->belongsTo(Tank::class);
     }
 
-    /** @return BelongsTo<Water, $this> */
+    /** @return BelongsTo<SourceWater, $this> */
     public function water(): BelongsTo
     {
-        return $this->belongsTo(Water::class);
+        return $this->belongsTo(SourceWater::class, 'source_water_id');
     }
 }

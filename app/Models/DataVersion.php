@@ -14,11 +14,11 @@ final class DataVersion
 {
     /** Tables through which a record belongs to a tank, by the column that points to them. */
     private const THROUGH = [
-        'stand_id' => 'stands', 'run_id' => 'runs', 'inquiry_id' => 'inquiries', 'animal_id' => 'animals', 'bed_patch_id' => 'bed_patches', 'helper_id' => 'helpers', 'helper_job_id' => 'helper_jobs', 'chore_id' => 'chores', 'entry_id' => 'entries',
+        'plant_group_id' => 'plant_groups', 'checklist_id' => 'checklists', 'problem_id' => 'problems', 'animal_id' => 'animals', 'substrate_zone_id' => 'substrate_zones', 'helper_id' => 'helpers', 'helper_job_id' => 'helper_jobs', 'chore_id' => 'chores', 'entry_id' => 'entries',
     ];
 
     /** Those through which it belongs to a keeper. */
-    private const OF_KEEPERS = ['water_id' => 'waters', 'jar_id' => 'jars', 'store_id' => 'stores', 'batch_id' => 'batches', 'plant_kind_id' => 'plant_kinds'];
+    private const OF_KEEPERS = ['source_water_id' => 'source_waters', 'product_id' => 'products', 'reservoir_id' => 'reservoirs', 'batch_id' => 'batches', 'plant_kind_id' => 'plant_kinds'];
 
     /**
      * Records were written.

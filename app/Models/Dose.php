@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
  *
  * @property int                  $id
  * @property int                  $tank_id
- * @property int|null             $jar_id
+ * @property int|null             $product_id
  * @property int|null             $entry_id where it stands in the diary
  * @property string               $name   of the jar then
  * @property float                $amount
@@ -28,11 +28,11 @@ final class Dose extends Record
 
     protected $table = 'doses';
 
-    protected $fillable = ['jar_id', 'entry_id', 'name', 'amount', 'unit', 'brings', 'given_at', 'day', 'missed', 'taken'];
+    protected $fillable = ['product_id', 'entry_id', 'name', 'amount', 'unit', 'brings', 'given_at', 'day', 'missed', 'taken'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'entry_id' => 'integer', 'amount' => 'float', 'brings' => 'array', 'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean', 'taken' => 'float'];
+        return ['tank_id' => 'integer', 'product_id' => 'integer', 'entry_id' => 'integer', 'amount' => 'float', 'brings' => 'array', 'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean', 'taken' => 'float'];
     }
 }

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int                  $id
  * @property int                  $tank_id
- * @property int                  $jar_id
+ * @property int                  $product_id
  * @property float                $amount in the unit of the jar
  * @property int                  $every  days
  * @property CarbonImmutable      $starts_on
@@ -25,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null           $bottle      mL that stood in its bottle when it was filled
  * @property CarbonImmutable|null $filled_on
  * @property string|null          $at          hour of the day at which a doser gives it, as 07:30
- * @property-read Jar             $jar
+ * @property-read Product             $product
  */
 final class DosePlan extends Record
 {
@@ -33,12 +33,12 @@ final class DosePlan extends Record
 
     protected $table = 'dose_plans';
 
-    protected $fillable = ['jar_id', 'amount', 'every', 'starts_on', 'ends_on', 'by_doser', 'delivers', 'measured_on', 'bottle', 'filled_on', 'at'];
+    protected $fillable = ['product_id', 'amount', 'every', 'starts_on', 'ends_on', 'by_doser', 'delivers', 'measured_on', 'bottle', 'filled_on', 'at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'amount' => 'float', 'every' => 'integer', 'starts_on' => 'immutable_date:Y-m-d', 'ends_on' => 'immutable_date:Y-m-d', 'by_doser' => 'boolean', 'delivers' => 'float', 'measured_on' => 'immutable_date:Y-m-d', 'bottle' => 'float', 'filled_on' => 'immutable_date:Y-m-d'];
+        return ['tank_id' => 'integer', 'product_id' => 'integer', 'amount' => 'float', 'every' => 'integer', 'starts_on' => 'immutable_date:Y-m-d', 'ends_on' => 'immutable_date:Y-m-d', 'by_doser' => 'boolean', 'delivers' => 'float', 'measured_on' => 'immutable_date:Y-m-d', 'bottle' => 'float', 'filled_on' => 'immutable_date:Y-m-d'];
     }
 
     /** What really goes in each time: of a doser what its tube gives. */
@@ -59,13 +59,13 @@ final class DosePlan extends Record
     public function emptyWorking(CarbonImmutable $day): ?Computation
     {
         return !$this->by_doser || $this->bottle === null || $this->filled_on === null || $this->given() <= 0.0 ? null
-            : DosingBottle::empty($this->bottle, $this->given(), max(1, $this->every), self::number($day) - self::number($this->filled_on), $this->jar->unit);
+            : DosingBottle::empty($this->bottle, $this->given(), max(1, $this->every), self::number($day) - self::number($this->filled_on), $this->product->unit);
     }
 
-    /** @return BelongsTo<Jar, $this> */
-    public function jar(): BelongsTo
+    /** @return BelongsTo<Product, $this> */
+    public function product(): BelongsTo
     {
-        return $this->belongsTo(Jar::class);
+        return $this->belongsTo(Product::class);
     }
 
     /** Whether a dose falls on this day of the keeper. */

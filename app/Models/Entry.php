@@ -15,8 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int             $id
  * @property int             $keeper_id
  * @property int|null        $tank_id
- * @property int|null        $water_id
- * @property int|null        $run_id
+ * @property int|null        $source_water_id
+ * @property int|null        $checklist_id
  * @property EntryKind       $kind
  * @property string          $title
  * @property string|null     $body
@@ -27,14 +27,14 @@ final class Entry extends Record
 {
     protected $table = 'entries';
 
-    protected $fillable = ['tank_id', 'water_id', 'run_id', 'kind', 'title', 'body', 'happened_at', 'took'];
+    protected $fillable = ['tank_id', 'source_water_id', 'checklist_id', 'kind', 'title', 'body', 'happened_at', 'took'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'kind' => EntryKind::class, 'title' => Phrase::class, 'body' => Phrase::class, 'happened_at' => 'immutable_datetime', 'keeper_id' => 'integer', 'tank_id' => 'integer',
-            'water_id' => 'integer', 'run_id' => 'integer', 'took' => 'array',
+            'source_water_id' => 'integer', 'checklist_id' => 'integer', 'took' => 'array',
         ];
     }
 
@@ -50,16 +50,16 @@ final class Entry extends Record
         return $this->belongsTo(Tank::class);
     }
 
-    /** @return BelongsTo<Water, $this> */
+    /** @return BelongsTo<SourceWater, $this> */
     public function water(): BelongsTo
     {
-        return $this->belongsTo(Water::class);
+        return $this->belongsTo(SourceWater::class, 'source_water_id');
     }
 
-    /** @return BelongsTo<Run, $this> */
-    public function run(): BelongsTo
+    /** @return BelongsTo<Checklist, $this> */
+    public function checklist(): BelongsTo
     {
-        return $this->belongsTo(Run::class);
+        return $this->belongsTo(Checklist::class);
     }
 
     /** @return HasMany<Reading, $this> */

@@ -23,4 +23,9 @@ enum EntryKind: string
     {
         return [self::Note, self::Event, self::Dose, self::Work];
     }
+
+    public function isWritten(): bool
+    {
+        return in_array($this, self::written(), true);
+    }
 }

@@ -112,10 +112,10 @@ final class Keeper extends Authenticatable implements Habits
         return $this->hasMany(PlantKind::class)->orderBy('name');
     }
 
-    /** @return HasMany<Water, $this> */
+    /** @return HasMany<SourceWater, $this> */
     public function waters(): HasMany
     {
-        return $this->hasMany(Water::class);
+        return $this->hasMany(SourceWater::class);
     }
 
     /** @return HasMany<Kit, $this> */
@@ -130,22 +130,22 @@ final class Keeper extends Authenticatable implements Habits
         return $this->hasMany(Entry::class);
     }
 
-    /** @return HasMany<Jar, $this> */
-    public function jars(): HasMany
+    /** @return HasMany<Product, $this> */
+    public function products(): HasMany
     {
-        return $this->hasMany(Jar::class);
+        return $this->hasMany(Product::class);
     }
 
-    /** @return Collection<int, Jar> what may go into a batch */
-    public function benchJars(): Collection
+    /** @return Collection<int, Product> what may go into a batch */
+    public function benchProducts(): Collection
     {
-        return $this->jars->filter(static fn(Jar $jar): bool => $jar->isForBench())->values();
+        return $this->products->filter(static fn(Product $product): bool => $product->isForBench())->values();
     }
 
-    /** @return HasMany<Store, $this> */
-    public function stores(): HasMany
+    /** @return HasMany<Reservoir, $this> */
+    public function reservoirs(): HasMany
     {
-        return $this->hasMany(Store::class);
+        return $this->hasMany(Reservoir::class);
     }
 
     /** @return HasMany<Batch, $this> */
@@ -160,10 +160,10 @@ final class Keeper extends Authenticatable implements Habits
         return $this->hasMany(Recipe::class);
     }
 
-    /** @return HasMany<PenTrial, $this> */
-    public function penTrials(): HasMany
+    /** @return HasMany<MeterTrial, $this> */
+    public function meterTrials(): HasMany
     {
-        return $this->hasMany(PenTrial::class)->whereNotExists(FreshStart::after('pen_trials', 'keeper_id', FreshStart::PEN));
+        return $this->hasMany(MeterTrial::class)->whereNotExists(LearningReset::after('meter_trials', 'keeper_id', LearningReset::PEN));
     }
 
     /** @return HasMany<Chore, $this> */
@@ -172,22 +172,22 @@ final class Keeper extends Authenticatable implements Habits
         return $this->hasMany(Chore::class)->orderBy('id');
     }
 
-    /** @return HasMany<LaidJob, $this> */
-    public function laidJobs(): HasMany
+    /** @return HasMany<PinnedJob, $this> */
+    public function pinnedJobs(): HasMany
     {
-        return $this->hasMany(LaidJob::class)->orderBy('day');
+        return $this->hasMany(PinnedJob::class)->orderBy('day');
     }
 
-    /** @return HasMany<BusySpell, $this> */
-    public function busySpells(): HasMany
+    /** @return HasMany<CalendarBlock, $this> */
+    public function calendarBlocks(): HasMany
     {
-        return $this->hasMany(BusySpell::class)->orderBy('day')->orderBy('id');
+        return $this->hasMany(CalendarBlock::class)->orderBy('day')->orderBy('id');
     }
 
-    /** @return HasMany<AwaySpell, $this> */
-    public function awaySpells(): HasMany
+    /** @return HasMany<Absence, $this> */
+    public function absences(): HasMany
     {
-        return $this->hasMany(AwaySpell::class)->orderBy('from_day')->orderBy('id');
+        return $this->hasMany(Absence::class)->orderBy('from_day')->orderBy('id');
     }
 
     /** @return HasMany<Supply, $this> */
@@ -227,10 +227,10 @@ final class Keeper extends Authenticatable implements Habits
         AccountEmail::post($this->email, 'reset', rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $this->email]));
     }
 
-    /** @return HasMany<FreshStart, $this> */
-    public function freshStarts(): HasMany
+    /** @return HasMany<LearningReset, $this> */
+    public function learningResets(): HasMany
     {
-        return $this->hasMany(FreshStart::class);
+        return $this->hasMany(LearningReset::class);
     }
 
     /** A pen was set against its standard. */

@@ -13,8 +13,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int             $id
  * @property int             $keeper_id
  * @property int             $tank_id
- * @property int|null        $run_id
- * @property int|null        $run_step_id
+ * @property int|null        $checklist_id
+ * @property int|null        $checklist_step_id
  * @property bool            $is_intent as the tank is meant to look
  * @property string          $file   within the private photos
  * @property int             $width
@@ -27,17 +27,17 @@ final class Photo extends Record
 
     protected $table = 'photos';
 
-    protected $fillable = ['tank_id', 'run_id', 'run_step_id', 'file', 'width', 'height', 'taken_at', 'is_intent'];
+    protected $fillable = ['tank_id', 'checklist_id', 'checklist_step_id', 'file', 'width', 'height', 'taken_at', 'is_intent'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'run_id' => 'integer', 'run_step_id' => 'integer', 'width' => 'integer', 'height' => 'integer', 'is_intent' => 'boolean', 'taken_at' => 'immutable_datetime'];
+        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'checklist_id' => 'integer', 'checklist_step_id' => 'integer', 'width' => 'integer', 'height' => 'integer', 'is_intent' => 'boolean', 'taken_at' => 'immutable_datetime'];
     }
 
-    /** @return BelongsTo<RunStep, $this> */
+    /** @return BelongsTo<ChecklistStep, $this> */
     public function step(): BelongsTo
     {
-        return $this->belongsTo(RunStep::class, 'run_step_id');
+        return $this->belongsTo(ChecklistStep::class, 'checklist_step_id');
     }
 }

@@ -16,8 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int             $id
  * @property int             $entry_id
  * @property int|null        $tank_id
- * @property int|null        $water_id
- * @property int|null        $run_step_id
+ * @property int|null        $source_water_id
+ * @property int|null        $checklist_step_id
  * @property Parameter       $parameter
  * @property ReadingMethod          $method
  * @property float           $value
@@ -33,7 +33,7 @@ final class Reading extends Record
 
     private ?TestResult $core = null;
 
-    protected $fillable = ['entry_id', 'tank_id', 'water_id', 'run_step_id', 'parameter', 'method', 'value', 'low', 'high', 'taken_at'];
+    protected $fillable = ['entry_id', 'tank_id', 'source_water_id', 'checklist_step_id', 'parameter', 'method', 'value', 'low', 'high', 'taken_at'];
 
     /** @return array<string, string> */
     protected function casts(): array

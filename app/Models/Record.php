@@ -15,7 +15,7 @@ abstract class Record extends Model
 
     protected static function booted(): void
     {
-        static::creating(Capacity::check(...));
+        static::creating(RecordQuota::check(...));
         static::created(static fn(self $record) => DataVersion::written($record->getTable(), [$record->getAttributes()]));
     }
 

@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $lead_days
  * @property CarbonImmutable $counted_on in the keeper's calendar
  * @property CarbonImmutable|null $expires_on
- * @property int|null $jar_id of the shelf
+ * @property int|null $product_id of the shelf
  */
 final class Supply extends Record
 {
@@ -27,17 +27,17 @@ final class Supply extends Record
 
     protected $table = 'supplies';
 
-    protected $fillable = ['name', 'unit', 'left', 'weekly', 'lead_days', 'counted_on', 'expires_on', 'jar_id'];
+    protected $fillable = ['name', 'unit', 'left', 'weekly', 'lead_days', 'counted_on', 'expires_on', 'product_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'left' => 'float', 'weekly' => 'float', 'lead_days' => 'integer', 'counted_on' => 'immutable_date:Y-m-d', 'expires_on' => 'immutable_date:Y-m-d', 'jar_id' => 'integer'];
+        return ['keeper_id' => 'integer', 'left' => 'float', 'weekly' => 'float', 'lead_days' => 'integer', 'counted_on' => 'immutable_date:Y-m-d', 'expires_on' => 'immutable_date:Y-m-d', 'product_id' => 'integer'];
     }
 
-    /** @return BelongsTo<Jar, $this> */
-    public function jar(): BelongsTo
+    /** @return BelongsTo<Product, $this> */
+    public function product(): BelongsTo
     {
-        return $this->belongsTo(Jar::class);
+        return $this->belongsTo(Product::class);
     }
 }

@@ -35,8 +35,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property float|null           $outer_height
  * @property float                $glass
  * @property float                $water_below_rim
- * @property float                $bed_back
- * @property float                $bed_front
+ * @property float                $substrate_back
+ * @property float                $substrate_front
  * @property float                $porosity
  * @property float                $stone_kg
  * @property float                $stone_height
@@ -53,8 +53,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property float                $nitrate_per_day
  * @property float                $routine_share
  * @property int                  $routine_days
- * @property int|null             $water_id
- * @property int|null             $second_water_id
+ * @property int|null             $source_water_id
+ * @property int|null             $second_source_water_id
  * @property float                $second_share
  * @property float                $hose_bore       mm
  * @property float                $hose_length     m
@@ -65,7 +65,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property GlassCover           $glass_cover
  * @property WaterTint            $water_tint
  * @property float|null           $carbon_dioxide mg/L while the lamps are on
- * @property DosingMethod|null   $feeding_school that its plants are fed by; null while the keeper has not said
+ * @property DosingMethod|null   $dosing_method that its plants are fed by; null while the keeper has not said
  * @property float|null           $food_grams     food of the animals in a day
  * @property float|null           $food_pinches a day, where it is given so
  * @property float                $food_protein   percent as fed
@@ -89,7 +89,7 @@ final class Tank extends Record
     ];
 
     /** What `needs()` reads of other tables; to load them for several tanks at once. */
-    public const INHABITANTS = ['animalKinds.events', 'stands.plantKind'];
+    public const INHABITANTS = ['animalKinds.events', 'plantGroups.plantKind'];
 
     private ?Needs $needs = null;
 
@@ -101,10 +101,10 @@ final class Tank extends Record
 
     protected $fillable = [
         'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim',
-        'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
+        'substrate_back', 'substrate_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
         'measured_litres', 'measured_spread', 'marks', 'passive', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
-        'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
-        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide', 'feeding_school', 'food_grams', 'food_pinches', 'food_protein', 'fasting_day', 'doses_look_on',
+        'routine_share', 'routine_days', 'source_water_id', 'second_source_water_id', 'second_share', 'started_on',
+        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide', 'dosing_method', 'food_grams', 'food_pinches', 'food_protein', 'fasting_day', 'doses_look_on',
     ];
 
     protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none', 'glass_cover' => 'open', 'water_tint' => 'clear', 'food_protein' => 42];
@@ -113,16 +113,16 @@ final class Tank extends Record
     protected function casts(): array
     {
         $lengths = array_fill_keys([
-            'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front',
+            'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'substrate_back', 'substrate_front',
             'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread',
             'hose_bore', 'hose_length', 'hose_drop',
             'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'second_share', 'carbon_dioxide', 'food_grams', 'food_pinches', 'food_protein',
         ], 'float');
 
         return $lengths + [
-            'feeding_school' => DosingMethod::class, 'fasting_day' => 'integer',
-            'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'glass_cover' => GlassCover::class, 'water_tint' => WaterTint::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
-            'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date', 'doses_look_on' => 'immutable_date:Y-m-d',
+            'dosing_method' => DosingMethod::class, 'fasting_day' => 'integer',
+            'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'glass_cover' => GlassCover::class, 'water_tint' => WaterTint::class, 'keeper_id' => 'integer', 'source_water_id' => 'integer',
+            'second_source_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date', 'doses_look_on' => 'immutable_date:Y-m-d',
         ];
     }
 
@@ -144,11 +144,11 @@ final class Tank extends Record
 
         return new self([
             'name' => '', 'shape' => Shape::Box, 'outer_length' => 600.0, 'outer_depth' => 300.0, 'middle_depth' => 360.0,
-            'outer_height' => 360.0, 'glass' => 6.0, 'water_below_rim' => 25.0, 'bed_back' => 60.0, 'bed_front' => 40.0,
+            'outer_height' => 360.0, 'glass' => 6.0, 'water_below_rim' => 25.0, 'substrate_back' => 60.0, 'substrate_front' => 40.0,
             'porosity' => 0.42, 'stone_kg' => 0.0, 'stone_height' => 0.0, 'wood_kg' => 0.0, 'wood_height' => 0.0,
             'measured_litres' => null, 'measured_spread' => null, 'animals' => $animals, 'fish_height' => $height,
             'warmth' => $animals->warmth(), 'ph_set_point' => null, 'nitrate_per_day' => 1.0, 'routine_share' => $share, 'routine_days' => $days,
-            'water_id' => null, 'second_water_id' => null, 'second_share' => 0.0, 'started_on' => null,
+            'source_water_id' => null, 'second_source_water_id' => null, 'second_share' => 0.0, 'started_on' => null,
         ]);
     }
 
@@ -156,7 +156,7 @@ final class Tank extends Record
     public function needs(): Needs
     {
         $this->loadMissing(self::INHABITANTS);
-        $of = [$this->attributes['limits'] ?? null, $this->attributes['animals'] ?? null, $this->relations['animalKinds'] ?? null, $this->relations['stands'] ?? null];
+        $of = [$this->attributes['limits'] ?? null, $this->attributes['animals'] ?? null, $this->relations['animalKinds'] ?? null, $this->relations['plantGroups'] ?? null];
         if ($this->needs !== null && $this->needsOf === $of) {
             return $this->needs;
         }
@@ -180,7 +180,7 @@ final class Tank extends Record
     /** Days since it was filled, by its own date or by the start that was noted; null where nobody said. */
     public function age(): ?float
     {
-        $since = $this->started_on ?? $this->loadMissing('startUp')->startUp?->begun_on;
+        $since = $this->started_on ?? $this->loadMissing('cycling')->cycling?->begun_on;
 
         return $since === null ? null : max(0.0, (CarbonImmutable::now()->getTimestamp() - $since->getTimestamp()) / 86400.0);
     }
@@ -192,9 +192,9 @@ final class Tank extends Record
         return new Inhabitants(
             shrimp: $kinds->contains(static fn(AnimalKind $kind): bool => $kind->sort === 'shrimp'),
             fry: $kinds->contains(static fn(AnimalKind $kind): bool => $kind->key === AnimalKinds::FRY),
-            tenderPlants: $this->stands->contains(static fn(Stand $stand): bool => $stand->toKind()->isTender()),
+            tenderPlants: $this->plantGroups->contains(static fn(PlantGroup $plantGroup): bool => $plantGroup->toKind()->isTender()),
             eatsShrimp: $kinds->contains(static fn(AnimalKind $kind): bool => in_array('shrimp', $kind->eats, true)),
-            carpets: $this->stands->contains(static fn(Stand $stand): bool => $stand->toKind()->isCarpetOfMuchLight()),
+            carpets: $this->plantGroups->contains(static fn(PlantGroup $plantGroup): bool => $plantGroup->toKind()->isCarpetOfMuchLight()),
         );
     }
 
@@ -210,22 +210,22 @@ final class Tank extends Record
         return $this->hasMany(Device::class);
     }
 
-    /** @return BelongsTo<Water, $this> */
+    /** @return BelongsTo<SourceWater, $this> */
     public function water(): BelongsTo
     {
-        return $this->belongsTo(Water::class);
+        return $this->belongsTo(SourceWater::class, 'source_water_id');
     }
 
-    /** @return BelongsTo<Water, $this> */
+    /** @return BelongsTo<SourceWater, $this> */
     public function secondWater(): BelongsTo
     {
-        return $this->belongsTo(Water::class, 'second_water_id');
+        return $this->belongsTo(SourceWater::class, 'second_source_water_id');
     }
 
-    /** @return HasMany<Run, $this> */
-    public function runs(): HasMany
+    /** @return HasMany<Checklist, $this> */
+    public function checklists(): HasMany
     {
-        return $this->hasMany(Run::class);
+        return $this->hasMany(Checklist::class);
     }
 
     /** @return HasMany<Entry, $this> */
@@ -240,10 +240,10 @@ final class Tank extends Record
         return $this->hasMany(Reading::class);
     }
 
-    /** @return HasMany<BedPatch, $this> */
-    public function patches(): HasMany
+    /** @return HasMany<SubstrateZone, $this> */
+    public function zones(): HasMany
     {
-        return $this->hasMany(BedPatch::class);
+        return $this->hasMany(SubstrateZone::class);
     }
 
     /** @return HasMany<Dose, $this> */
@@ -272,10 +272,10 @@ final class Tank extends Record
         return $trials === [] ? null : Spoon::learned($trials, Spoon::PINCH_SPREAD);
     }
 
-    /** @return HasMany<FoodSpell, $this> */
-    public function foodSpells(): HasMany
+    /** @return HasMany<FeedingOverride, $this> */
+    public function feedingOverrides(): HasMany
     {
-        return $this->hasMany(FoodSpell::class)->orderBy('from_day')->orderBy('id');
+        return $this->hasMany(FeedingOverride::class)->orderBy('from_day')->orderBy('id');
     }
 
     /** @return HasMany<Lamp, $this> */
@@ -308,22 +308,22 @@ final class Tank extends Record
         return $this->hasMany(LightDay::class)->orderByDesc('day');
     }
 
-    /** @return HasMany<Stand, $this> those that stand in it */
-    public function stands(): HasMany
+    /** @return HasMany<PlantGroup, $this> those that stand in it */
+    public function plantGroups(): HasMany
     {
-        return $this->hasMany(Stand::class)->whereNull('gone_at')->orderBy('id');
+        return $this->hasMany(PlantGroup::class)->whereNull('gone_at')->orderBy('id');
     }
 
-    /** @return HasMany<OffSpot, $this> */
-    public function offSpots(): HasMany
+    /** @return HasMany<LayoutIssue, $this> */
+    public function layoutIssues(): HasMany
     {
-        return $this->hasMany(OffSpot::class);
+        return $this->hasMany(LayoutIssue::class);
     }
 
-    /** @return HasMany<Inquiry, $this> */
-    public function inquiries(): HasMany
+    /** @return HasMany<Problem, $this> */
+    public function problems(): HasMany
     {
-        return $this->hasMany(Inquiry::class)->orderByDesc('opened_at')->orderByDesc('id');
+        return $this->hasMany(Problem::class)->orderByDesc('opened_at')->orderByDesc('id');
     }
 
     /** @return HasMany<Chore, $this> */
@@ -350,16 +350,16 @@ final class Tank extends Record
         return $this->hasMany(Helper::class)->orderByDesc('id');
     }
 
-    /** @return HasOne<StartUp, $this> */
-    public function startUp(): HasOne
+    /** @return HasOne<TankCycle, $this> */
+    public function cycling(): HasOne
     {
-        return $this->hasOne(StartUp::class);
+        return $this->hasOne(TankCycle::class);
     }
 
-    /** @return HasMany<TopUp, $this> */
-    public function topUps(): HasMany
+    /** @return HasMany<TopOff, $this> */
+    public function topOffs(): HasMany
     {
-        return $this->hasMany(TopUp::class)->orderBy('taken_at')->orderBy('id');
+        return $this->hasMany(TopOff::class)->orderBy('taken_at')->orderBy('id');
     }
 
     /** @return list<array{float, float, float}> days since the one before, litres and day of each top-up but the first */
@@ -367,8 +367,8 @@ final class Tank extends Record
     {
         // What is lost in a day changes with the season.
         $season = CarbonImmutable::now()->subDays(self::SEASON);
-        $since = $season->max(FreshStart::ofTank($this->id, FreshStart::EVAPORATION) ?? $season);
+        $since = $season->max(LearningReset::ofTank($this->id, LearningReset::EVAPORATION) ?? $season);
 
-        return TopOffDrift::spells(array_values($this->topUps->filter(static fn(TopUp $one): bool => !$one->taken_at->lessThan($since))->map(static fn(TopUp $one): array => [$one->taken_at->getTimestamp() / 86400.0, $one->litres])->all()));
+        return TopOffDrift::spells(array_values($this->topOffs->filter(static fn(TopOff $one): bool => !$one->taken_at->lessThan($since))->map(static fn(TopOff $one): array => [$one->taken_at->getTimestamp() / 86400.0, $one->litres])->all()));
     }
 }

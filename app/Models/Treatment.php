@@ -12,14 +12,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * Something that is done about a finding, until the day on which it is looked at whether it helped.
  *
  * @property int                  $id
- * @property int                  $inquiry_id
+ * @property int                  $problem_id
  * @property Remedy               $remedy
  * @property string|null          $cause that it is to take away
  * @property CarbonImmutable      $begun_at
  * @property CarbonImmutable      $check_on in the keeper's calendar
  * @property CarbonImmutable|null $checked_at
- * @property Result|null          $result
- * @property-read Inquiry         $inquiry
+ * @property TreatmentResult|null          $result
+ * @property-read Problem         $problem
  */
 final class Treatment extends Record
 {
@@ -32,12 +32,12 @@ final class Treatment extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['inquiry_id' => 'integer', 'remedy' => Remedy::class, 'begun_at' => 'immutable_datetime', 'check_on' => 'immutable_date:Y-m-d', 'checked_at' => 'immutable_datetime', 'result' => Result::class];
+        return ['problem_id' => 'integer', 'remedy' => Remedy::class, 'begun_at' => 'immutable_datetime', 'check_on' => 'immutable_date:Y-m-d', 'checked_at' => 'immutable_datetime', 'result' => TreatmentResult::class];
     }
 
-    /** @return BelongsTo<Inquiry, $this> */
-    public function inquiry(): BelongsTo
+    /** @return BelongsTo<Problem, $this> */
+    public function problem(): BelongsTo
     {
-        return $this->belongsTo(Inquiry::class);
+        return $this->belongsTo(Problem::class);
     }
 }

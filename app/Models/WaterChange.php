@@ -14,9 +14,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int                  $id
  * @property int                  $keeper_id
  * @property int                  $tank_id
- * @property int|null             $run_id
+ * @property int|null             $checklist_id
  * @property int                  $entry_id
- * @property int|null             $water_id
+ * @property int|null             $source_water_id
  * @property string               $source   name of what went in
  * @property float                $litres   that left
  * @property float                $share    of new water, 0 to 1
@@ -30,13 +30,13 @@ final class WaterChange extends Record
 
     protected $table = 'water_changes';
 
-    protected $fillable = ['tank_id', 'run_id', 'entry_id', 'water_id', 'source', 'litres', 'share', 'forecast', 'changed_at'];
+    protected $fillable = ['tank_id', 'checklist_id', 'entry_id', 'source_water_id', 'source', 'litres', 'share', 'forecast', 'changed_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'keeper_id' => 'integer', 'tank_id' => 'integer', 'run_id' => 'integer', 'entry_id' => 'integer', 'water_id' => 'integer',
+            'keeper_id' => 'integer', 'tank_id' => 'integer', 'checklist_id' => 'integer', 'entry_id' => 'integer', 'source_water_id' => 'integer',
             'litres' => 'float', 'share' => 'float', 'forecast' => ForecastRecord::class, 'changed_at' => 'immutable_datetime',
         ];
     }
@@ -47,9 +47,9 @@ final class WaterChange extends Record
         return $this->belongsTo(Tank::class);
     }
 
-    /** @return BelongsTo<Run, $this> */
-    public function run(): BelongsTo
+    /** @return BelongsTo<Checklist, $this> */
+    public function checklist(): BelongsTo
     {
-        return $this->belongsTo(Run::class);
+        return $this->belongsTo(Checklist::class);
     }
 }

@@ -26,8 +26,8 @@ final readonly class HeightsPage
     public function rules(): array
     {
         $rules = ['height' => ['nullable', 'array'], 'cover' => ['nullable', 'array'], 'guessed' => ['nullable', 'array'], 'hand' => ['nullable', $this->tank->keeper->show()->levels()->rule(50.0, 150.0, 90.0)]];
-        foreach ($this->planting->stands as $key => $stand) {
-            $rules['height.'.$key] = ['nullable', $this->tank->keeper->show()->levels()->rule(1.0, ceil(max($stand->ceiling, $this->planting->room($stand))), 140.0)];
+        foreach ($this->planting->plantGroups as $key => $plantGroup) {
+            $rules['height.'.$key] = ['nullable', $this->tank->keeper->show()->levels()->rule(1.0, ceil(max($plantGroup->ceiling, $this->planting->room($plantGroup))), 140.0)];
             $rules['cover.'.$key] = ['nullable', new Amount(1, 100, '%', '60')];
         }
 
@@ -43,16 +43,16 @@ final readonly class HeightsPage
         $rows = [];
         $seen = PlantModelQuery::seen($this->tank);
         $levels = $this->tank->keeper->show()->levels();
-        foreach ($this->planting->stands as $key => $stand) {
+        foreach ($this->planting->plantGroups as $key => $plantGroup) {
             $half = $this->tank->keeper->hand / 2.0;
             $steps = [];
-            $middle = max(1.0, round($stand->height / $half));
-            for ($i = max(1.0, $middle - 2.0); $i <= max(1.0, $middle - 2.0) + 4.0 && $i * $half <= max($stand->ceiling, $half); ++$i) {
+            $middle = max(1.0, round($plantGroup->height / $half));
+            for ($i = max(1.0, $middle - 2.0); $i <= max(1.0, $middle - 2.0) + 4.0 && $i * $half <= max($plantGroup->ceiling, $half); ++$i) {
                 $steps[] = $levels->show($i * $half);
             }
             $rows[] = [
-                'key' => $key, 'number' => count($rows) + 1, 'name' => $this->words->name($stand), 'forecast' => $this->words->height($stand), 'seen' => $this->words->seen($seen[$key] ?? null),
-                'floats' => $stand->floats(), 'spreads' => $stand->doubling > 0.0, 'cover' => (string) round(100.0 * $stand->cover), 'steps' => $stand->floats() ? [] : $steps,
+                'key' => $key, 'number' => count($rows) + 1, 'name' => $this->words->name($plantGroup), 'forecast' => $this->words->height($plantGroup), 'seen' => $this->words->seen($seen[$key] ?? null),
+                'floats' => $plantGroup->floats(), 'spreads' => $plantGroup->doubling > 0.0, 'cover' => (string) round(100.0 * $plantGroup->cover), 'steps' => $plantGroup->floats() ? [] : $steps,
             ];
         }
 

@@ -88,13 +88,13 @@ final readonly class LightPage
     {
         $planting = $this->planting;
         $needs = [];
-        foreach ($planting->stands ?? [] as $stand) {
+        foreach ($planting->plantGroups ?? [] as $plantGroup) {
             if ($planting === null || $this->light->lamps === []) {
                 break;
             }
-            [$light, $least, $most] = [$planting->lightAt($stand, 0.0), $planting->need($stand), $planting->most($stand)];
+            [$light, $least, $most] = [$planting->lightAt($plantGroup, 0.0), $planting->need($plantGroup), $planting->most($plantGroup)];
             $needs[] = [
-                'name' => $stand->name.', '.PlantGroupWords::place($stand), 'light' => Show::rounded($light, 0),
+                'name' => $plantGroup->name.', '.PlantGroupWords::place($plantGroup), 'light' => Show::rounded($light, 0),
                 'needs' => $most === null ? (string) __('light.needs.from', ['least' => Show::rounded($least, 0)]) : (string) __('light.needs.between', ['least' => Show::rounded($least, 0), 'most' => Show::rounded($most, 0)]),
                 'state' => match (true) {
                     $light < $least => 'dark',

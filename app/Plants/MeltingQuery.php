@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Stand;
+use App\Models\PlantGroup;
 use App\Units\Show;
 use Cresco\Core\Planning\JobKey;
 use Cresco\Core\Planning\JobKinds;
@@ -26,12 +26,12 @@ final class MeltingQuery
     public static function tanks(array $tanks, Show $show): array
     {
         $jobs = [];
-        foreach (Stand::query()->settling()->whereIn('tank_id', $tanks)->with('plantKind')->orderBy('id')->get() as $stand) {
-            $planted = $stand->planted_on === null ? 0 : max(0, $show->daysSinceDate($stand->planted_on));
-            $due = Emersed::due($planted, $stand->melted_at === null ? $planted : max(0, $show->daysSince($stand->melted_at)));
+        foreach (PlantGroup::query()->settling()->whereIn('tank_id', $tanks)->with('plantKind')->orderBy('id')->get() as $plantGroup) {
+            $planted = $plantGroup->planted_on === null ? 0 : max(0, $show->daysSinceDate($plantGroup->planted_on));
+            $due = Emersed::due($planted, $plantGroup->melted_at === null ? $planted : max(0, $show->daysSince($plantGroup->melted_at)));
             if ($due !== null) {
                 // They are looked after every other day for six weeks: the next time is said, the rest would fill the page.
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Melt, $stand->tank_id, (string) $stand->id), $due, $due->isNow() ? Urgency::Due : Urgency::Ahead, JobKinds::of('melt'), name: $stand->toKind()->name, of: $stand->id);
+                $jobs[] = new UpcomingJob(new JobKey(JobType::Melt, $plantGroup->tank_id, (string) $plantGroup->id), $due, $due->isNow() ? Urgency::Due : Urgency::Ahead, JobKinds::of('melt'), name: $plantGroup->toKind()->name, of: $plantGroup->id);
             }
         }
 

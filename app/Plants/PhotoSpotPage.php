@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\OffSpot;
-use App\Models\OffState;
+use App\Models\LayoutIssue;
+use App\Models\LayoutIssueState;
 use App\Models\Photo;
 use App\Models\Tank;
 use Illuminate\Database\Eloquent\Collection;
@@ -26,8 +26,8 @@ final readonly class PhotoSpotPage
 
     public function __construct(public Tank $tank, ?int $then, ?int $now, public bool $isOver)
     {
-        $all = Photo::query()->where('tank_id', $tank->id)->whereNotIn('id', DB::table('inquiry_photos')->select('photo_id'))
-            ->where(static fn($photos) => $photos->whereNull('run_id')->orWhere('is_intent', true)->orWhereHas('step', static fn($steps) => $steps->where('job', 'photo')))
+        $all = Photo::query()->where('tank_id', $tank->id)->whereNotIn('id', DB::table('problem_photos')->select('photo_id'))
+            ->where(static fn($photos) => $photos->whereNull('checklist_id')->orWhere('is_intent', true)->orWhereHas('step', static fn($steps) => $steps->where('job', 'photo')))
             ->orderByDesc('taken_at')->orderByDesc('id')->limit(self::MOST[0])->get();
         $this->photos = $all;
         $intent = $all->firstWhere('is_intent', true);
@@ -36,15 +36,15 @@ final readonly class PhotoSpotPage
         $this->then = $all->firstWhere('id', $then) ?? $intent ?? $all->first(fn(Photo $photo): bool => $photo->id !== $this->now?->id);
     }
 
-    /** @return Collection<int, OffSpot> that are to be restored */
+    /** @return Collection<int, LayoutIssue> that are to be restored */
     public function open(): Collection
     {
-        return OffSpot::query()->where('tank_id', $this->tank->id)->where('state', OffState::Restore)->orderBy('id')->get();
+        return LayoutIssue::query()->where('tank_id', $this->tank->id)->where('state', LayoutIssueState::Restore)->orderBy('id')->get();
     }
 
-    /** @return Collection<int, OffSpot> the last that were settled */
+    /** @return Collection<int, LayoutIssue> the last that were settled */
     public function settled(): Collection
     {
-        return OffSpot::query()->where('tank_id', $this->tank->id)->where('state', '!=', OffState::Restore)->orderByDesc('settled_at')->orderByDesc('id')->limit(self::MOST[1])->get();
+        return LayoutIssue::query()->where('tank_id', $this->tank->id)->where('state', '!=', LayoutIssueState::Restore)->orderByDesc('settled_at')->orderByDesc('id')->limit(self::MOST[1])->get();
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Capsule;
-use App\Models\Stand;
+use App\Models\PlantGroup;
+use App\Models\RootTab;
 use App\Models\Tank;
 use App\Tanks\PlantModelQuery;
 use App\Tanks\VesselQuery;
@@ -24,12 +24,12 @@ final readonly class PlantGroupForm
 
     private Show $show;
 
-    public ?GrowingGroup $stand;
+    public ?GrowingGroup $plantGroup;
 
-    public function __construct(public Tank $tank, public ?Stand $record)
+    public function __construct(public Tank $tank, public ?PlantGroup $record)
     {
         $this->show = $tank->keeper->show();
-        $this->stand = $record === null ? null : PlantModelQuery::tank($tank)->stands[$record->id];
+        $this->plantGroup = $record === null ? null : PlantModelQuery::tank($tank)->plantGroups[$record->id];
     }
 
     /** @return array<string, array<string, string>> kinds by how they grow, the keeper's own first */
@@ -66,7 +66,7 @@ final readonly class PlantGroupForm
         $text = fn(?float $value, bool $byCover): string => $value === null ? '' : ($byCover ? (string) round(100.0 * $value) : $this->show->levels()->show($value));
         $rows = [];
         foreach ($this->record?->looks()->reorder()->orderByDesc('happened_at')->orderByDesc('id')->limit(self::LISTED)->get() ?? [] as $look) {
-            $byCover = $this->stand !== null && $look->isOfCover($this->stand->form);
+            $byCover = $this->plantGroup !== null && $look->isOfCover($this->plantGroup->form);
             $rows[] = [
                 'id' => $look->id, 'day' => $this->show->day($look->happened_at), 'when' => $this->show->local($look->happened_at)->format('Y-m-d\TH:i'),
                 'before' => $text($byCover ? $look->cover_before : $look->before, $byCover), 'after' => $text($byCover ? $look->cover : $look->height, $byCover), 'unit' => $byCover ? '%' : $this->show->levels()->label,
@@ -76,10 +76,10 @@ final readonly class PlantGroupForm
         return $rows;
     }
 
-    /** @return list<Capsule> root capsules, the newest first */
-    public function capsules(): array
+    /** @return list<RootTab> root capsules, the newest first */
+    public function rootTabs(): array
     {
-        return array_values($this->record?->capsules()->reorder()->orderByDesc('placed_on')->orderByDesc('id')->limit(self::LISTED)->get()->all() ?? []);
+        return array_values($this->record?->rootTabs()->reorder()->orderByDesc('placed_on')->orderByDesc('id')->limit(self::LISTED)->get()->all() ?? []);
     }
 
     /** @return array<string, string> edges in percent as they are typed */
@@ -121,11 +121,11 @@ final readonly class PlantGroupForm
     public function others(): array
     {
         $found = [];
-        foreach ($this->tank->stands as $stand) {
-            if ($stand->id !== $this->record?->id) {
+        foreach ($this->tank->plantGroups as $plantGroup) {
+            if ($plantGroup->id !== $this->record?->id) {
                 $found[] = [
-                    round(self::WIDE * $stand->left_edge, 1), round($this->high() * (1.0 - $stand->back_edge), 1), round(self::WIDE * ($stand->right_edge - $stand->left_edge), 1),
-                    round($this->high() * ($stand->back_edge - $stand->front_edge), 1), $stand->toKind()->name,
+                    round(self::WIDE * $plantGroup->left_edge, 1), round($this->high() * (1.0 - $plantGroup->back_edge), 1), round(self::WIDE * ($plantGroup->right_edge - $plantGroup->left_edge), 1),
+                    round($this->high() * ($plantGroup->back_edge - $plantGroup->front_edge), 1), $plantGroup->toKind()->name,
                 ];
             }
         }

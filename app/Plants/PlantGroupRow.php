@@ -21,7 +21,7 @@ final readonly class PlantGroupRow
      */
     public function __construct(
         public int $number,
-        public GrowingGroup $stand,
+        public GrowingGroup $plantGroup,
         public TrimCut $cut,
         public bool $picked,
         public bool $isDue,

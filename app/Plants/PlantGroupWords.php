@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Stand;
+use App\Models\PlantGroup;
 use App\Tanks\GroupSeen;
 use App\Units\Show;
 use App\View\Names;
@@ -26,11 +26,11 @@ final readonly class PlantGroupWords
     public function __construct(private PlantModel $planting, private Show $show, private float $hand) {}
 
     /** "back left" */
-    public static function place(GrowingGroup|Stand $stand): string
+    public static function place(GrowingGroup|PlantGroup $plantGroup): string
     {
-        [$left, $right, $front, $back] = $stand instanceof Stand
-            ? [$stand->left_edge, $stand->right_edge, $stand->front_edge, $stand->back_edge] : [$stand->left, $stand->right, $stand->front, $stand->back];
-        if ($stand instanceof GrowingGroup && $stand->floats()) {
+        [$left, $right, $front, $back] = $plantGroup instanceof PlantGroup
+            ? [$plantGroup->left_edge, $plantGroup->right_edge, $plantGroup->front_edge, $plantGroup->back_edge] : [$plantGroup->left, $plantGroup->right, $plantGroup->front, $plantGroup->back];
+        if ($plantGroup instanceof GrowingGroup && $plantGroup->floats()) {
             return __('plants.place.floating');
         }
 
@@ -42,21 +42,21 @@ final readonly class PlantGroupWords
         return __('plants.place.'.($deep > 0.62 ? 'back' : ($deep < 0.36 ? 'front' : 'middle'))).' '.__('plants.place.'.($across < 0.36 ? 'left' : ($across > 0.64 ? 'right' : 'centre')));
     }
 
-    public function name(GrowingGroup $stand): string
+    public function name(GrowingGroup $plantGroup): string
     {
-        return $stand->name.', '.self::place($stand);
+        return $plantGroup->name.', '.self::place($plantGroup);
     }
 
-    public function height(GrowingGroup $stand): string
+    public function height(GrowingGroup $plantGroup): string
     {
-        if ($stand->floats()) {
-            return __('plants.height.cover', ['value' => $this->show->percent($stand->cover)]);
+        if ($plantGroup->floats()) {
+            return __('plants.height.cover', ['value' => $this->show->percent($plantGroup->cover)]);
         }
-        $half = 1.2816 * $stand->off;
+        $half = 1.2816 * $plantGroup->off;
 
         $number = fn(float $mm): string => $this->show->levels()->label === 'mm' ? Show::rounded($mm, 0) : $this->show->levelNumber($mm);
 
-        return __('plants.height.band', ['value' => $this->mm($stand->height), 'low' => $number(max(1.0, $stand->height - $half)), 'high' => $number($stand->height + $half)]);
+        return __('plants.height.band', ['value' => $this->mm($plantGroup->height), 'low' => $number(max(1.0, $plantGroup->height - $half)), 'high' => $number($plantGroup->height + $half)]);
     }
 
     public function seen(?GroupSeen $seen): string
@@ -65,17 +65,17 @@ final readonly class PlantGroupWords
     }
 
     /** Stems that were cut again and again are bare below. */
-    public function woody(GrowingGroup $stand, int $cuts): string
+    public function woody(GrowingGroup $plantGroup, int $cuts): string
     {
-        return $stand->form === GrowthForm::Stem && $cuts >= PlantModel::WOODY ? trans_choice('plants.woody', $cuts, ['count' => $cuts]) : '';
+        return $plantGroup->form === GrowthForm::Stem && $cuts >= PlantModel::WOODY ? trans_choice('plants.woody', $cuts, ['count' => $cuts]) : '';
     }
 
-    public function rate(GrowingGroup $stand): string
+    public function rate(GrowingGroup $plantGroup): string
     {
-        if ($stand->floats()) {
-            return __('plants.rate.spreads', ['days' => Show::rounded($stand->doubling, 0)]);
+        if ($plantGroup->floats()) {
+            return __('plants.rate.spreads', ['days' => Show::rounded($plantGroup->doubling, 0)]);
         }
-        $rate = $stand->rate;
+        $rate = $plantGroup->rate;
         $words = $rate->count === 0
             ? __('plants.rate.guess', ['usual' => $this->mm($rate->usual)])
             : trans_choice('plants.rate.learned', $rate->count, ['value' => $this->mm($rate->median), 'usual' => $this->mm($rate->usual), 'count' => $rate->count]);
@@ -108,28 +108,28 @@ final readonly class PlantGroupWords
                 TrimReason::Wish => $this->mm($due->limit / (1.0 + PlantModel::PASSED)),
                 default => $this->mm($due->limit),
             },
-            'other' => $due->shaded === null ? '' : $this->name($this->planting->stands[$due->shaded]),
+            'other' => $due->shaded === null ? '' : $this->name($this->planting->plantGroups[$due->shaded]),
         ]);
     }
 
     /** @return list<string> what light it has after so many days, and who takes of it */
-    public function light(GrowingGroup $stand, float $day): array
+    public function light(GrowingGroup $plantGroup, float $day): array
     {
         if ($this->planting->light->lamps === []) {
             return [__('plants.light.unknown')];
         }
-        $light = $this->planting->lightAt($stand, $day);
-        $need = $this->planting->need($stand);
+        $light = $this->planting->lightAt($plantGroup, $day);
+        $need = $this->planting->need($plantGroup);
         $words = [__('plants.light.'.($light >= $need ? 'enough' : ($light >= PlantModel::ALIVE * $need ? 'short' : 'starves')), ['light' => Show::rounded($light, 0), 'need' => Show::rounded($need, 0)])];
-        $short = $light < $need && $day === 0.0 && $this->planting->shades($stand, 0.0) !== [] ? $this->planting->shortFor($stand) : 0;
+        $short = $light < $need && $day === 0.0 && $this->planting->shades($plantGroup, 0.0) !== [] ? $this->planting->shortFor($plantGroup) : 0;
         $words[0] .= $short === 0 ? '' : ', '.($short === null ? __('plants.light.long') : trans_choice('plants.light.since', $short, ['count' => $short]));
-        $floating = $this->planting->floating($stand, $day);
-        if ($floating > 0.05 && !$stand->floats()) {
+        $floating = $this->planting->floating($plantGroup, $day);
+        if ($floating > 0.05 && !$plantGroup->floats()) {
             $words[] = __('plants.light.floating', ['share' => $this->show->percent(1.0 - Canopy::under($floating))]);
         }
-        foreach ($this->planting->shades($stand, $day) as $key => $shade) {
+        foreach ($this->planting->shades($plantGroup, $day) as $key => $shade) {
             if ($shade->lets() < 0.9) {
-                $words[] = __('plants.light.by', ['other' => $this->name($this->planting->stands[$key]), 'share' => $this->show->percent(1.0 - $shade->lets())]);
+                $words[] = __('plants.light.by', ['other' => $this->name($this->planting->plantGroups[$key]), 'share' => $this->show->percent(1.0 - $shade->lets())]);
             }
         }
 
@@ -139,7 +139,7 @@ final readonly class PlantGroupWords
     /** @return list<string> how it is cut, and what follows */
     public function cut(TrimCut $cut): array
     {
-        $by = $cut->stand->form->entry()->cutBy;
+        $by = $cut->plantGroup->form->entry()->cutBy;
         if ($cut->share < 0.02) {
             return [__('plants.cut.none')];
         }
@@ -147,7 +147,7 @@ final readonly class PlantGroupWords
             'to' => $by->isByCover() ? $this->show->percent($cut->cover) : $this->mm($cut->to), 'hands' => $this->hands($cut->to), 'share' => $this->show->percent($cut->share),
         ])];
         if ($cut->tops > 0) {
-            $words[] = __('plants.cut.replant', ['tops' => $cut->tops, 'spacing' => $this->mm($cut->stand->form->spacing())]);
+            $words[] = __('plants.cut.replant', ['tops' => $cut->tops, 'spacing' => $this->mm($cut->plantGroup->form->spacing())]);
         }
         if ($by === CutRule::Leaves) {
             return $words;
@@ -164,7 +164,7 @@ final readonly class PlantGroupWords
         $levels = $this->show->levels();
 
         return match (true) {
-            $cut->stand->isCutByCover() => Show::plain(100.0 * $cut->cover, 0),
+            $cut->plantGroup->isCutByCover() => Show::plain(100.0 * $cut->cover, 0),
             $levels->label === 'mm' => Show::plain($cut->to, 0),
             default => $levels->show($cut->to),
         };
@@ -172,13 +172,13 @@ final readonly class PlantGroupWords
 
     public function unit(TrimCut $cut): string
     {
-        return $cut->stand->isCutByCover() ? '%' : $this->show->levels()->label;
+        return $cut->plantGroup->isCutByCover() ? '%' : $this->show->levels()->label;
     }
 
     /** @return list<string> why a stand fails and what may be done, the best first; none where it does well */
-    public function failing(GrowingGroup $stand): array
+    public function failing(GrowingGroup $plantGroup): array
     {
-        $failing = FailingGroup::of($this->planting, $stand);
+        $failing = FailingGroup::of($this->planting, $plantGroup);
         if ($failing === null) {
             return [];
         }
@@ -188,7 +188,7 @@ final readonly class PlantGroupWords
                 'light' => Show::rounded($option->light, 0),
                 'place' => $option->across === null || $option->deep === null ? '' : self::placeAt($option->across, $option->deep),
                 'kinds' => Names::list(array_map(static fn(PlantSpecies $kind): string => $kind->name, $option->kinds)),
-                'other' => $option->other === null ? '' : $this->name($this->planting->stands[$option->other]),
+                'other' => $option->other === null ? '' : $this->name($this->planting->plantGroups[$option->other]),
             ]);
         }
 
@@ -201,7 +201,7 @@ final readonly class PlantGroupWords
         if ($cut->due?->shaded === null || $this->planting->light->lamps === []) {
             return '';
         }
-        $other = $this->planting->stands[$cut->due->shaded];
+        $other = $this->planting->plantGroups[$cut->due->shaded];
 
         return __('plants.light.gain', ['before' => Show::rounded($this->planting->lightAt($other, 0.0), 0), 'after' => Show::rounded($this->planting->gained($other, $cut), 0), 'other' => $this->name($other)]);
     }

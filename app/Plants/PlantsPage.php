@@ -6,7 +6,7 @@ namespace App\Plants;
 
 use App\Drawing\PlantShapes;
 use App\Drawing\SectionDrawing;
-use App\Models\StandLook;
+use App\Models\PlantMeasurement;
 use App\Models\Tank;
 use App\Tanks\PlantModelQuery;
 use App\Tanks\VesselQuery;
@@ -83,26 +83,26 @@ final class PlantsPage
         $looks = PlantModelQuery::seen($this->tank);
         $rows = [];
         foreach (array_diff($this->inOrder(), $this->folded) as $key) {
-            $stand = $this->today->stands[$key];
-            $cut = $this->trim->cuts[$key] ?? TrimPlan::proposed($this->today, $stand);
-            $due = $this->today->due($stand);
+            $plantGroup = $this->today->plantGroups[$key];
+            $cut = $this->trim->cuts[$key] ?? TrimPlan::proposed($this->today, $plantGroup);
+            $due = $this->today->due($plantGroup);
             $seen = $looks[$key] ?? null;
             $rows[] = new PlantGroupRow(
                 $numbers[$key],
-                $stand,
+                $plantGroup,
                 $cut,
                 isset($this->trim->cuts[$key]),
-                TrimPlan::isDue($this->today, $stand),
+                TrimPlan::isDue($this->today, $plantGroup),
                 $this->words->typed($cut),
                 $this->words->unit($cut),
                 $this->words->when($due),
                 $this->words->why($due),
-                $this->words->height($stand),
+                $this->words->height($plantGroup),
                 $this->words->seen($seen),
-                $this->words->rate($stand),
-                $this->words->light($stand, 0.0),
-                [...$this->saysOf($cut), ...array_filter([$this->words->woody($stand, $seen->cuts ?? 0)])],
-                $this->words->failing($stand),
+                $this->words->rate($plantGroup),
+                $this->words->light($plantGroup, 0.0),
+                [...$this->saysOf($cut), ...array_filter([$this->words->woody($plantGroup, $seen->cuts ?? 0)])],
+                $this->words->failing($plantGroup),
             );
         }
 
@@ -114,7 +114,7 @@ final class PlantsPage
     {
         $folded = array_values(array_filter(
             $this->inOrder(),
-            fn(int $key): bool => !isset($this->trim->cuts[$key]) && !TrimPlan::isDue($this->today, $this->today->stands[$key]) && !$this->isShort($this->today->stands[$key]),
+            fn(int $key): bool => !isset($this->trim->cuts[$key]) && !TrimPlan::isDue($this->today, $this->today->plantGroups[$key]) && !$this->isShort($this->today->plantGroups[$key]),
         ));
 
         return count($folded) > self::FEW ? $folded : [];
@@ -129,7 +129,7 @@ final class PlantsPage
     private function inOrder(): array
     {
         $numbers = $this->numbers();
-        $sum = fn(int $key): int => ($due = $this->today->due($this->today->stands[$key])) === null ? 1998 : $due->due->from + $due->due->until;
+        $sum = fn(int $key): int => ($due = $this->today->due($this->today->plantGroups[$key])) === null ? 1998 : $due->due->from + $due->due->until;
         $keys = array_keys($numbers);
         usort($keys, static fn(int $a, int $b): int => [$sum($a), $numbers[$a]] <=> [$sum($b), $numbers[$b]]);
 
@@ -152,7 +152,7 @@ final class PlantsPage
     public function numbers(): array
     {
         $numbers = [];
-        foreach (array_keys($this->today->stands) as $key) {
+        foreach (array_keys($this->today->plantGroups) as $key) {
             $numbers[$key] = count($numbers) + 1;
         }
 
@@ -169,14 +169,14 @@ final class PlantsPage
         $lines = [];
         $numbers = $this->numbers();
         foreach ($this->day === 0 ? $this->trim->cuts : [] as $key => $cut) {
-            if ($cut->stand->isCutByCover()) {
+            if ($cut->plantGroup->isCutByCover()) {
                 continue;
             }
-            $x = $this->drawing->x(100.0 * $cut->stand->left);
-            $base = $this->drawing->bedY($this->today->base($cut->stand));
+            $x = $this->drawing->x(100.0 * $cut->plantGroup->left);
+            $base = $this->drawing->bedY($this->today->base($cut->plantGroup));
             $lines[] = [
-                'key' => $key, 'number' => $numbers[$key], 'x' => $x, 'width' => round($this->drawing->x(100.0 * $cut->stand->right) - $x, 1),
-                'y' => round($base - $this->drawing->length($cut->to), 1), 'base' => $base, 'cut' => $cut, 'most' => $cut->stand->height, 'text' => $this->show->level($cut->to),
+                'key' => $key, 'number' => $numbers[$key], 'x' => $x, 'width' => round($this->drawing->x(100.0 * $cut->plantGroup->right) - $x, 1),
+                'y' => round($base - $this->drawing->length($cut->to), 1), 'base' => $base, 'cut' => $cut, 'most' => $cut->plantGroup->height, 'text' => $this->show->level($cut->to),
             ];
         }
 
@@ -205,11 +205,11 @@ final class PlantsPage
         foreach ($this->drawing->plants as $plant) {
             $shaded[$plant->key] = $plant->shaded;
         }
-        foreach ($this->drawn->stands as $key => $stand) {
+        foreach ($this->drawn->plantGroups as $key => $plantGroup) {
             $rects[] = [
-                'key' => $key, 'number' => $numbers[$key] ?? 0, 'x' => round($wide * $stand->left, 1), 'y' => round($high * (1.0 - $stand->back), 1),
-                'w' => round($wide * ($stand->right - $stand->left), 1), 'h' => round($high * ($stand->back - $stand->front), 1),
-                'shaded' => $shaded[$key] ?? false, 'floats' => $stand->floats(),
+                'key' => $key, 'number' => $numbers[$key] ?? 0, 'x' => round($wide * $plantGroup->left, 1), 'y' => round($high * (1.0 - $plantGroup->back), 1),
+                'w' => round($wide * ($plantGroup->right - $plantGroup->left), 1), 'h' => round($high * ($plantGroup->back - $plantGroup->front), 1),
+                'shaded' => $shaded[$key] ?? false, 'floats' => $plantGroup->floats(),
             ];
         }
         usort($rects, static fn(array $a, array $b): int => [$b['floats'], $b['w'] * $b['h']] <=> [$a['floats'], $a['w'] * $a['h']]);
@@ -264,10 +264,10 @@ final class PlantsPage
         }
         $lines = [];
         foreach ($this->numbers() as $key => $number) {
-            $stand = $this->drawn->stands[$key] ?? null;
-            if ($stand !== null) {
-                $height = $stand->floats() ? $this->show->percent($stand->coverIn($this->on)) : $this->show->level($heights[$key]);
-                $lines[] = $number.' '.$stand->name.': '.$height.($shaded[$key] ?? false ? ', '.__('plants.in_shade') : '');
+            $plantGroup = $this->drawn->plantGroups[$key] ?? null;
+            if ($plantGroup !== null) {
+                $height = $plantGroup->floats() ? $this->show->percent($plantGroup->coverIn($this->on)) : $this->show->level($heights[$key]);
+                $lines[] = $number.' '.$plantGroup->name.': '.$height.($shaded[$key] ?? false ? ', '.__('plants.in_shade') : '');
             }
         }
 
@@ -307,7 +307,7 @@ final class PlantsPage
             $name === 'light' => $this->today->light->working(min(300.0, $this->drawing->vessel->waterHeight())),
             str_starts_with($name, 'rate--') => PlantModelQuery::growth($this->tank, $key),
             str_starts_with($name, 'grown-') => PlantModelQuery::height($this->tank, $key),
-            str_starts_with($name, 'light-') && isset($this->today->stands[$key]) => $this->today->working($this->today->stands[$key], 0.0),
+            str_starts_with($name, 'light-') && isset($this->today->plantGroups[$key]) => $this->today->working($this->today->plantGroups[$key], 0.0),
             default => null,
         };
     }
@@ -317,18 +317,18 @@ final class PlantsPage
     {
         $now = array_filter(MeltingQuery::tanks([$this->tank->id], $this->show), static fn(UpcomingJob $job): bool => $job->due->isNow());
 
-        return array_values(array_intersect_key($this->today->stands, array_flip(array_map(static fn(UpcomingJob $job): int => $job->key->record(), $now))));
+        return array_values(array_intersect_key($this->today->plantGroups, array_flip(array_map(static fn(UpcomingJob $job): int => $job->key->record(), $now))));
     }
 
     /** Whether a stand has less light today than it asks for. */
-    public function isShort(GrowingGroup $stand): bool
+    public function isShort(GrowingGroup $plantGroup): bool
     {
-        return $this->today->light->lamps !== [] && $this->today->lightAt($stand, 0.0) < $this->today->need($stand);
+        return $this->today->light->lamps !== [] && $this->today->lightAt($plantGroup, 0.0) < $this->today->need($plantGroup);
     }
 
     private function daysBack(): int
     {
-        $last = StandLook::query()->whereIn('stand_id', array_keys($this->today->stands))->where(static fn($looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->max('happened_at');
+        $last = PlantMeasurement::query()->whereIn('plant_group_id', array_keys($this->today->plantGroups))->where(static fn($looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->max('happened_at');
 
         return is_string($last) ? max(0, min(self::BACK, $this->show->daysSince(CarbonImmutable::parse($last, 'UTC')))) : 0;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
-use App\Models\Stand;
+use App\Models\PlantGroup;
 use App\Models\Tank;
 use App\Tanks\PlantModelQuery;
 use Carbon\CarbonImmutable;
@@ -22,28 +22,28 @@ final class RecordPlantMeasurements
      *
      * @return int how many were kept
      */
-    public function __invoke(Tank $tank, array $found, CarbonImmutable $at, ?int $run = null, bool $isForecast = true): int
+    public function __invoke(Tank $tank, array $found, CarbonImmutable $at, ?int $checklist = null, bool $isForecast = true): int
     {
         $planting = $isForecast && $found !== [] ? PlantModelQuery::tank($tank) : null;
         $kept = 0;
-        DB::transaction(function () use ($tank, $found, $at, $run, $planting, &$kept): void {
+        DB::transaction(function () use ($tank, $found, $at, $checklist, $planting, &$kept): void {
             foreach ($found as $id => $one) {
-                $stand = Stand::query()->standing()->where('tank_id', $tank->id)->whereKey($id)->first();
-                if ($stand === null || ($run !== null && $stand->looks()->where('run_id', $run)->exists())) {
+                $plantGroup = PlantGroup::query()->standing()->where('tank_id', $tank->id)->whereKey($id)->first();
+                if ($plantGroup === null || ($checklist !== null && $plantGroup->looks()->where('checklist_id', $checklist)->exists())) {
                     continue;
                 }
-                $core = $planting?->stands[$id] ?? null;
+                $core = $planting?->plantGroups[$id] ?? null;
                 $half = 1.2816 * ($core->off ?? 0.0);
                 $ofCover = $one['coverBefore'] !== null || $core?->floats() === true;
-                $stand->looks()->create([
-                    'run_id' => $run, 'happened_at' => $at, 'height' => $one['height'], 'cover' => $one['cover'], 'before' => $one['before'], 'cover_before' => $one['coverBefore'], 'guessed' => $one['guessed'],
+                $plantGroup->looks()->create([
+                    'checklist_id' => $checklist, 'happened_at' => $at, 'height' => $one['height'], 'cover' => $one['cover'], 'before' => $one['before'], 'cover_before' => $one['coverBefore'], 'guessed' => $one['guessed'],
                     'foreseen' => $core === null ? null : ($ofCover ? $core->cover : $core->height),
                     'foreseen_low' => $core === null || $ofCover ? null : max(1.0, $core->height - $half),
                     'foreseen_high' => $core === null || $ofCover ? null : $core->height + $half,
                     'replanted' => $one['replanted'],
                     'surplus' => $core === null || $planting === null ? 0 : max(0, self::tops($planting, $core, $one['before'], $one['height']) - $one['replanted']),
                 ]);
-                $stand->update(['looked_at' => CarbonImmutable::now()]);
+                $plantGroup->update(['looked_at' => CarbonImmutable::now()]);
                 ++$kept;
             }
         });
@@ -51,13 +51,13 @@ final class RecordPlantMeasurements
         return $kept;
     }
 
-    private static function tops(PlantModel $planting, GrowingGroup $stand, ?float $before, float $height): int
+    private static function tops(PlantModel $planting, GrowingGroup $plantGroup, ?float $before, float $height): int
     {
-        if ($before === null || $stand->form->entry()->cutBy !== CutRule::Height || $height >= $before) {
+        if ($before === null || $plantGroup->form->entry()->cutBy !== CutRule::Height || $height >= $before) {
             return 0;
         }
-        $high = max(1.0, min($before, $stand->ceiling));
+        $high = max(1.0, min($before, $plantGroup->ceiling));
 
-        return $planting->cut($stand->at($high), PlantModel::BETWEEN_CUTS, max(1.0, min($height, $high)))->tops;
+        return $planting->cut($plantGroup->at($high), PlantModel::BETWEEN_CUTS, max(1.0, min($height, $high)))->tops;
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plants;
 
+use App\Models\Checklist;
+use App\Models\ChecklistStep;
 use App\Models\Photo;
-use App\Models\Run;
-use App\Models\RunStep;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use GdImage;
@@ -27,9 +27,9 @@ final class SavePhoto
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
     /** @throws ValidationException when it is no photo that can be kept */
-    public function __invoke(Run $run, RunStep $step, mixed $file): Photo
+    public function __invoke(Checklist $checklist, ChecklistStep $step, mixed $file): Photo
     {
-        return $this->keep($run->keeper_id, $run->tank_id, $run->id, $step->id, $file);
+        return $this->keep($checklist->keeper_id, $checklist->tank_id, $checklist->id, $step->id, $file);
     }
 
     /**
@@ -60,7 +60,7 @@ final class SavePhoto
         Photo::query()->where('tank_id', $tank->id)->chunkById(200, static fn($photos) => Storage::disk('local')->delete($photos->map(static fn(Photo $photo): string => 'photos/'.$photo->file)->all()));
     }
 
-    private function keep(int $keeper, int $tank, ?int $run, ?int $step, mixed $file): Photo
+    private function keep(int $keeper, int $tank, ?int $checklist, ?int $step, mixed $file): Photo
     {
         if (!$file instanceof UploadedFile || !$file->isValid()) {
             $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? __('said.photo.size') : __('said.choose.photo'));
@@ -92,7 +92,7 @@ final class SavePhoto
         ob_start();
         imagejpeg($image, null, 82);
         Storage::disk('local')->put('photos/'.$name, (string) ob_get_clean());
-        $photo = new Photo(['tank_id' => $tank, 'run_id' => $run, 'run_step_id' => $step, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'taken_at' => CarbonImmutable::now()]);
+        $photo = new Photo(['tank_id' => $tank, 'checklist_id' => $checklist, 'checklist_step_id' => $step, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'taken_at' => CarbonImmutable::now()]);
         $photo->keeper_id = $keeper;
         $photo->save();
 

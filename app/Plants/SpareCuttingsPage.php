@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plants;
 
 use App\Models\Keeper;
-use App\Models\StandLook;
+use App\Models\PlantMeasurement;
 use App\Models\Tank;
 use App\Tanks\LightQuery;
 use App\Tanks\PlantModelQuery;
@@ -28,15 +28,15 @@ final readonly class SpareCuttingsPage
     {
         $show = $this->keeper->show();
         $tanks = $this->keeper->tanks()->with(PlantModelQuery::WITH)->orderBy('name')->get();
-        $looks = StandLook::query()->where('surplus', '>', 0)->where('happened_at', '>=', CarbonImmutable::now()->subDays(self::KEEPS))
-            ->whereHas('stand', static fn($stands) => $stands->whereIn('tank_id', $tanks->modelKeys()))->with('stand.plantKind')->orderByDesc('happened_at')->limit(60)->get();
+        $looks = PlantMeasurement::query()->where('surplus', '>', 0)->where('happened_at', '>=', CarbonImmutable::now()->subDays(self::KEEPS))
+            ->whereHas('plantGroup', static fn($plantGroups) => $plantGroups->whereIn('tank_id', $tanks->modelKeys()))->with('plantGroup.plantKind')->orderByDesc('happened_at')->limit(60)->get();
         $rows = [];
         foreach ($looks as $look) {
-            $kind = $look->stand->toKind();
-            $from = $tanks->firstWhere('id', $look->stand->tank_id);
+            $kind = $look->plantGroup->toKind();
+            $from = $tanks->firstWhere('id', $look->plantGroup->tank_id);
             $places = [];
             foreach ($tanks as $tank) {
-                if ($tank->id !== $look->stand->tank_id && $tank->lamps->isNotEmpty()) {
+                if ($tank->id !== $look->plantGroup->tank_id && $tank->lamps->isNotEmpty()) {
                     $places[] = self::place($tank, $kind);
                 }
             }

@@ -25,15 +25,15 @@ final readonly class TrimInput
         $picked = array_map(intval(...), array_filter(is_array($request->input('stands')) ? $request->input('stands') : [], is_numeric(...)));
         $typed = is_array($request->input('cut')) ? $request->input('cut') : [];
         $asked = $rules = [];
-        foreach ($planting->stands as $key => $stand) {
+        foreach ($planting->plantGroups as $key => $plantGroup) {
             if (!in_array($key, $picked, true)) {
                 continue;
             }
-            $byCover = $stand->isCutByCover();
+            $byCover = $plantGroup->isCutByCover();
             $text = $typed[$key] ?? null;
             $asked[$key] = null;
             if (is_string($text) && $text !== '') {
-                $rules['cut.'.$key] = [$byCover ? new Amount(1, max(1.0, ceil(100.0 * $stand->cover)), '%', '30') : $show->levels()->rule(1.0, ceil($stand->height), 140.0)];
+                $rules['cut.'.$key] = [$byCover ? new Amount(1, max(1.0, ceil(100.0 * $plantGroup->cover)), '%', '30') : $show->levels()->rule(1.0, ceil($plantGroup->height), 140.0)];
                 $value = $byCover ? Amount::parse($text) : $show->levels()->parse($text);
                 $asked[$key] = $value === null ? null : ($byCover ? $value / 100.0 : $value);
             }

@@ -29,12 +29,12 @@ final readonly class TrimPlan
     {
         $planting ??= PlantModelQuery::tank($tank);
         $cuts = [];
-        foreach ($planting->stands as $key => $stand) {
+        foreach ($planting->plantGroups as $key => $plantGroup) {
             if ($asked === null) {
-                $cut = self::isDue($planting, $stand, $days) ? self::proposed($planting, $stand, $days) : null;
+                $cut = self::isDue($planting, $plantGroup, $days) ? self::proposed($planting, $plantGroup, $days) : null;
             } elseif (array_key_exists($key, $asked)) {
-                $most = $stand->isCutByCover() ? $stand->cover : $stand->height;
-                $cut = $asked[$key] === null ? self::proposed($planting, $stand, $days) : $planting->cut($stand, $days, max(0.01, min($most, $asked[$key])));
+                $most = $plantGroup->isCutByCover() ? $plantGroup->cover : $plantGroup->height;
+                $cut = $asked[$key] === null ? self::proposed($planting, $plantGroup, $days) : $planting->cut($plantGroup, $days, max(0.01, min($most, $asked[$key])));
             } else {
                 $cut = null;
             }
@@ -43,25 +43,25 @@ final readonly class TrimPlan
             }
         }
         // What grows above the water first, then from the back to the front.
-        uasort($cuts, static fn(TrimCut $a, TrimCut $b): int => [$b->stand->floats(), $b->stand->deep(), $a->stand->key] <=> [$a->stand->floats(), $a->stand->deep(), $b->stand->key]);
+        uasort($cuts, static fn(TrimCut $a, TrimCut $b): int => [$b->plantGroup->floats(), $b->plantGroup->deep(), $a->plantGroup->key] <=> [$a->plantGroup->floats(), $a->plantGroup->deep(), $b->plantGroup->key]);
 
         return new self($planting, $cuts);
     }
 
     /** The cut of a stand as the curve asks for it, to what scissors can do. */
-    public static function proposed(PlantModel $planting, GrowingGroup $stand, int $days = PlantModel::BETWEEN_CUTS): TrimCut
+    public static function proposed(PlantModel $planting, GrowingGroup $plantGroup, int $days = PlantModel::BETWEEN_CUTS): TrimCut
     {
-        $cut = $planting->cut($stand, $days);
+        $cut = $planting->cut($plantGroup, $days);
 
-        return $stand->isCutByCover()
-            ? $planting->cut($stand, $days, max(0.01, min($stand->cover, round(20.0 * $cut->cover) / 20.0)))
-            : $planting->cut($stand, $days, max(1.0, min($stand->height, self::STEP * round($cut->to / self::STEP))));
+        return $plantGroup->isCutByCover()
+            ? $planting->cut($plantGroup, $days, max(0.01, min($plantGroup->cover, round(20.0 * $cut->cover) / 20.0)))
+            : $planting->cut($plantGroup, $days, max(1.0, min($plantGroup->height, self::STEP * round($cut->to / self::STEP))));
     }
 
     /** Whether a stand comes due before the next cut, as likely as not. */
-    public static function isDue(PlantModel $planting, GrowingGroup $stand, int $days = PlantModel::BETWEEN_CUTS): bool
+    public static function isDue(PlantModel $planting, GrowingGroup $plantGroup, int $days = PlantModel::BETWEEN_CUTS): bool
     {
-        $due = $planting->due($stand);
+        $due = $planting->due($plantGroup);
 
         return $due !== null && $due->due->middle() <= $days;
     }
@@ -80,8 +80,8 @@ final readonly class TrimPlan
     /** Share of all leaf mass of the tank that goes. */
     public function share(): float
     {
-        $all = array_sum(array_map(fn(GrowingGroup $stand): float => $this->planting->dryMass($stand), $this->planting->stands));
-        $left = array_sum(array_map(fn(TrimCut $cut): float => $this->planting->dryMass($cut->stand) - $this->planting->dryMass($cut->stand, $cut->to, $cut->cover), $this->cuts));
+        $all = array_sum(array_map(fn(GrowingGroup $plantGroup): float => $this->planting->dryMass($plantGroup), $this->planting->plantGroups));
+        $left = array_sum(array_map(fn(TrimCut $cut): float => $this->planting->dryMass($cut->plantGroup) - $this->planting->dryMass($cut->plantGroup, $cut->to, $cut->cover), $this->cuts));
 
         return $all > 0.0 ? $left / $all : 0.0;
     }
@@ -95,9 +95,9 @@ final readonly class TrimPlan
     {
         $lost = 0.0;
         foreach ($this->cuts as $cut) {
-            $stand = $cut->stand;
+            $plantGroup = $cut->plantGroup;
             $grown = fn(GrowingGroup $of): float => $this->planting->dryMass($of, $of->heightIn(7.0), $of->coverIn(7.0)) - $this->planting->dryMass($of);
-            $lost += $grown($stand) - $grown($stand->at($cut->to, $cut->cover));
+            $lost += $grown($plantGroup) - $grown($plantGroup->at($cut->to, $cut->cover));
         }
 
         return $litres <= 0.0 ? 0.0 : Trimmings::of(abs($lost) / Trimmings::DRY, $litres)->value('nitrate') * ($lost < 0.0 ? -1.0 : 1.0);
@@ -106,11 +106,11 @@ final readonly class TrimPlan
     /** The tank as it stands right after. */
     public function after(): PlantModel
     {
-        $stands = $this->planting->stands;
+        $plantGroups = $this->planting->plantGroups;
         foreach ($this->cuts as $key => $cut) {
-            $stands[$key] = $cut->stand->at($cut->to, $cut->cover);
+            $plantGroups[$key] = $cut->plantGroup->at($cut->to, $cut->cover);
         }
 
-        return new PlantModel(array_values($stands), $this->planting->light, $this->planting->water, $this->planting->bed);
+        return new PlantModel(array_values($plantGroups), $this->planting->light, $this->planting->water, $this->planting->bed);
     }
 }

@@ -9,7 +9,7 @@ use App\Data\ForecastRecord;
 use App\Models\DataVersion;
 use App\Models\EntryKind;
 use App\Models\Reading;
-use App\Models\Store;
+use App\Models\Reservoir;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use App\Tanks\PlantGrowthQuery;
@@ -108,11 +108,11 @@ final class ChangeDetectionQuery
     }
 
     /** @return list<ChangePoint> what has moved of the unit that fills a store: what its membrane holds back, and how much it gives */
-    public static function store(Store $store): array
+    public static function store(Reservoir $reservoir): array
     {
         $since = CarbonImmutable::now()->subDays(self::DAYS);
         $held = $given = [];
-        foreach ($store->ofThisMembrane() as $rejection) {
+        foreach ($reservoir->ofThisMembrane() as $rejection) {
             if ($rejection->taken_at->lessThan($since) || $rejection->is_first) {
                 continue;
             }
@@ -169,12 +169,12 @@ final class ChangeDetectionQuery
     private static function grown(Tank $tank, CarbonImmutable $since): array
     {
         $courses = $names = [];
-        foreach (PlantGrowthQuery::of($tank, $since, CarbonImmutable::now()) as [$stand, $at, $grown]) {
-            $courses[$stand][] = [$at, $grown];
+        foreach (PlantGrowthQuery::of($tank, $since, CarbonImmutable::now()) as [$plantGroup, $at, $grown]) {
+            $courses[$plantGroup][] = [$at, $grown];
         }
         $courses = array_filter($courses, static fn(array $course): bool => count($course) > LevelShift::LEAST);
-        foreach ($courses === [] ? [] : $tank->stands()->whereKey(array_keys($courses))->with('plantKind')->get() as $stand) {
-            $names[] = [$stand->toKind()->name, $courses[$stand->id]];
+        foreach ($courses === [] ? [] : $tank->plantGroups()->whereKey(array_keys($courses))->with('plantKind')->get() as $plantGroup) {
+            $names[] = [$plantGroup->toKind()->name, $courses[$plantGroup->id]];
         }
 
         return $names;
@@ -185,8 +185,8 @@ final class ChangeDetectionQuery
     {
         $course = [];
         $last = null;
-        foreach (DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('run_steps.job', 'glass')->where('run_steps.skipped', false)
-            ->where('run_steps.done_at', '>=', $since)->orderBy('run_steps.done_at')->pluck('run_steps.done_at') as $done) {
+        foreach (DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->where('checklists.tank_id', $tank->id)->where('checklist_steps.job', 'glass')->where('checklist_steps.skipped', false)
+            ->where('checklist_steps.done_at', '>=', $since)->orderBy('checklist_steps.done_at')->pluck('checklist_steps.done_at') as $done) {
             $at = is_string($done) ? (int) strtotime($done.' UTC') : 0;
             if ($last !== null && $at - $last >= 43_200) {
                 $course[] = [$at, ($at - $last) / 86400.0];
@@ -260,8 +260,8 @@ final class ChangeDetectionQuery
     private static function drained(Tank $tank, CarbonImmutable $since): array
     {
         $course = [];
-        $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('run_steps.job', 'drain')->where('run_steps.skipped', false)
-            ->where('run_steps.done_at', '>=', $since)->whereNotNull('run_steps.opened_at')->orderBy('run_steps.done_at')->get(['run_steps.opened_at', 'run_steps.done_at', 'runs.plan']);
+        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->where('checklists.tank_id', $tank->id)->where('checklist_steps.job', 'drain')->where('checklist_steps.skipped', false)
+            ->where('checklist_steps.done_at', '>=', $since)->whereNotNull('checklist_steps.opened_at')->orderBy('checklist_steps.done_at')->get(['checklist_steps.opened_at', 'checklist_steps.done_at', 'checklists.plan']);
         foreach ($rows as $row) {
             $plan = is_string($row->plan) ? json_decode($row->plan, true) : null;
             $litres = ChecklistPlan::read(is_array($plan) ? $plan : [])->litres;
@@ -289,7 +289,7 @@ final class ChangeDetectionQuery
     private static function evaporated(Tank $tank, CarbonImmutable $since): array
     {
         $jugs = [];
-        foreach (DB::table('top_ups')->where('tank_id', $tank->id)->where('taken_at', '>=', $since)->orderBy('taken_at')->orderBy('id')->get(['taken_at', 'litres']) as $row) {
+        foreach (DB::table('top_offs')->where('tank_id', $tank->id)->where('taken_at', '>=', $since)->orderBy('taken_at')->orderBy('id')->get(['taken_at', 'litres']) as $row) {
             if (is_string($row->taken_at) && is_numeric($row->litres)) {
                 $jugs[] = [(int) strtotime($row->taken_at.' UTC') / 86400.0, (float) $row->litres];
             }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Problems;
 
 use App\Data\GivenAnswers;
-use App\Models\About;
-use App\Models\Inquiry;
 use App\Models\Keeper;
+use App\Models\Problem;
+use App\Models\ProblemSubject;
 use App\Models\Tank;
 use Cresco\Core\Diagnosis\AlgaeTypes;
 use Cresco\Core\Diagnosis\Answers;
@@ -45,25 +45,25 @@ final class DiagnosisQuery
      * @param array<string, array<string, list<int>>> $confirmed by kind or cause and sign, over the answers
      * @param int                                     $cases     that were confirmed
      */
-    private function __construct(public readonly Inquiry $inquiry, private readonly array $confirmed, public readonly int $cases)
+    private function __construct(public readonly Problem $problem, private readonly array $confirmed, public readonly int $cases)
     {
-        $hints = SignsFromLogQuery::tank($inquiry->tank, $inquiry->ended_at);
+        $hints = SignsFromLogQuery::tank($problem->tank, $problem->ended_at);
         $dirty = SignsFromLogQuery::dirty($hints);
-        $stand = $inquiry->stand_id === null ? [] : SignsFromLogQuery::stand($inquiry->tank, $inquiry->stand_id, $inquiry->tank->keeper->show());
-        $this->hints = [...$hints, ...$dirty === null ? [] : ['dirty' => $dirty], ...$stand];
-        $this->given = $inquiry->answers;
+        $plantGroup = $problem->plant_group_id === null ? [] : SignsFromLogQuery::plantGroup($problem->tank, $problem->plant_group_id, $problem->tank->keeper->show());
+        $this->hints = [...$hints, ...$dirty === null ? [] : ['dirty' => $dirty], ...$plantGroup];
+        $this->given = $problem->answers;
     }
 
-    public static function of(Inquiry $inquiry, Tank $tank): self
+    public static function of(Problem $problem, Tank $tank): self
     {
-        $inquiry->setRelation('tank', $tank);
+        $problem->setRelation('tank', $tank);
 
-        return new self($inquiry, ...self::confirmed($tank->keeper, $inquiry));
+        return new self($problem, ...self::confirmed($tank->keeper, $problem));
     }
 
     public function isAboutLeaves(): bool
     {
-        return $this->inquiry->about === About::Leaves;
+        return $this->problem->about === ProblemSubject::Leaves;
     }
 
     /** @return non-empty-array<string, Observation> that are asked about what it is */
@@ -97,7 +97,7 @@ final class DiagnosisQuery
         $first = (string) array_key_first($ranked);
         $known = isset(AlgaeTypes::all()[$first]) ? $first : null;
 
-        return $known !== null && $ranked[$known] >= Belief::Likely->least() ? $known : $this->inquiry->kind ?? $known;
+        return $known !== null && $ranked[$known] >= Belief::Likely->least() ? $known : $this->problem->kind ?? $known;
     }
 
     /** Whether the diary has a word on a sign, and the keeper none. */
@@ -137,11 +137,11 @@ final class DiagnosisQuery
     }
 
     /** @return array{array<string, array<string, list<int>>>, int} */
-    private static function confirmed(Keeper $keeper, Inquiry $now): array
+    private static function confirmed(Keeper $keeper, Problem $now): array
     {
         $signs = [...AppearanceSigns::all(), ...DiagnosticSigns::all(), ...LeafSigns::all()];
         $counts = [];
-        $ended = Inquiry::query()->whereIn('tank_id', $keeper->tanks()->select('tanks.id'))->where('about', $now->about)->whereKeyNot($now->id)->whereNotNull('ended_at')->where(static fn(Builder $cases) => $cases->whereNotNull('kind')->orWhereNotNull('cause'))->orderByDesc('ended_at')->limit(self::MOST)->get(['id', 'answers', 'kind', 'cause']);
+        $ended = Problem::query()->whereIn('tank_id', $keeper->tanks()->select('tanks.id'))->where('about', $now->about)->whereKeyNot($now->id)->whereNotNull('ended_at')->where(static fn(Builder $cases) => $cases->whereNotNull('kind')->orWhereNotNull('cause'))->orderByDesc('ended_at')->limit(self::MOST)->get(['id', 'answers', 'kind', 'cause']);
         foreach ($ended as $case) {
             foreach ($case->answers->options as $key => $option) {
                 $at = isset($signs[$key]) ? array_search($option, $signs[$key]->options, true) : false;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Problems;
 
-use App\Models\Aim;
-use App\Models\Inquiry;
 use App\Models\Photo;
+use App\Models\Problem;
+use App\Models\ProblemAim;
 use App\Models\Tank;
 use App\Models\Treatment;
 use App\Tanks\ConcernLine;
@@ -66,7 +66,7 @@ final class ProblemPage
     /** dKH that is reckoned with where none was read. House default. */
     private const KH = 4.0;
 
-    public readonly Inquiry $inquiry;
+    public readonly Problem $problem;
 
     public readonly Tank $tank;
 
@@ -76,19 +76,19 @@ final class ProblemPage
 
     public function __construct(public readonly DiagnosisQuery $of, public readonly string $part, public readonly float $grams = self::HANDFUL)
     {
-        $this->inquiry = $of->inquiry;
-        $this->tank = $of->inquiry->tank;
+        $this->problem = $of->problem;
+        $this->tank = $of->problem->tank;
         $this->show = $this->tank->keeper->show();
     }
 
     public function title(): string
     {
-        return ProblemWords::title($this->inquiry);
+        return ProblemWords::title($this->problem);
     }
 
     public function url(string $part = ''): string
     {
-        return '/tanks/'.$this->tank->id.'/problems/'.$this->inquiry->id.($part === '' || $part === 'what' ? '' : '/'.$part);
+        return '/tanks/'.$this->tank->id.'/problems/'.$this->problem->id.($part === '' || $part === 'what' ? '' : '/'.$part);
     }
 
     /** @return array<string, string> its parts with their addresses */
@@ -110,7 +110,7 @@ final class ProblemPage
     /** @return array{question: Question, danger: bool}|null what tells most for what it costs */
     public function asked(): ?array
     {
-        $next = $this->inquiry->ended_at === null ? $this->next() : null;
+        $next = $this->problem->ended_at === null ? $this->next() : null;
 
         return $next === null ? null : ['question' => $this->question($next->sign), 'danger' => $next->danger];
     }
@@ -165,7 +165,7 @@ final class ProblemPage
 
     private function cause(string $key, float $share): Suspect
     {
-        return new Suspect($key, ProblemWords::cause($key, $this->inquiry->about), __(($this->of->isAboutLeaves() ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.why'), $share, Belief::of(min(1.0, $share))->value, $this->of->causes()->weights($key), grades: self::grades(($this->of->isAboutLeaves() ? LeafCauses::all() : Causes::all())[$key]->shares));
+        return new Suspect($key, ProblemWords::cause($key, $this->problem->about), __(($this->of->isAboutLeaves() ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.why'), $share, Belief::of(min(1.0, $share))->value, $this->of->causes()->weights($key), grades: self::grades(($this->of->isAboutLeaves() ? LeafCauses::all() : Causes::all())[$key]->shares));
     }
 
     /**
@@ -228,19 +228,19 @@ final class ProblemPage
         }
         $key = $this->of->held();
 
-        return $key !== null && ($this->inquiry->kind !== null || $this->of->kinds()->posterior()[$key] >= self::OFFERED) ? AlgaeTypes::all()[$key] : null;
+        return $key !== null && ($this->problem->kind !== null || $this->of->kinds()->posterior()[$key] >= self::OFFERED) ? AlgaeTypes::all()[$key] : null;
     }
 
     /** @return list<Treatment> that are under way */
     public function underWay(): array
     {
-        return $this->inquiry->ended_at !== null ? [] : array_values($this->inquiry->treatments->whereNull('checked_at')->all());
+        return $this->problem->ended_at !== null ? [] : array_values($this->problem->treatments->whereNull('checked_at')->all());
     }
 
     /** @return list<Treatment> that were looked at */
     public function looked(): array
     {
-        return array_values($this->inquiry->treatments->whereNotNull('checked_at')->sortByDesc('checked_at')->all());
+        return array_values($this->problem->treatments->whereNotNull('checked_at')->sortByDesc('checked_at')->all());
     }
 
     public function isDue(Treatment $treatment): bool
@@ -295,9 +295,9 @@ final class ProblemPage
                 continue;
             }
             $share = $cause === null ? 0.0 : $this->of->causes()->posterior()[$cause];
-            $tick = $planned === [] && $this->inquiry->aim !== Aim::Wanted && (($remedy === Remedy::Hand && $this->inquiry->aim === Aim::None) || ($share >= self::LIKELY && $ticked < self::AT_ONCE));
+            $tick = $planned === [] && $this->problem->aim !== ProblemAim::Wanted && (($remedy === Remedy::Hand && $this->problem->aim === ProblemAim::None) || ($share >= self::LIKELY && $ticked < self::AT_ONCE));
             $ticked += $tick && $remedy !== Remedy::Hand ? 1 : 0;
-            $proposals[] = new Proposal($remedy, $this->how($remedy, $kind), $cause, $cause === null ? null : ProblemWords::cause($cause, $this->inquiry->about), $tick, self::cautions($remedy, $kind), $planned[$name] ?? null, match ($remedy) {
+            $proposals[] = new Proposal($remedy, $this->how($remedy, $kind), $cause, $cause === null ? null : ProblemWords::cause($cause, $this->problem->about), $tick, self::cautions($remedy, $kind), $planned[$name] ?? null, match ($remedy) {
                 Remedy::Changes => ['ammonium', 'ammonia', 'oxygen'],
                 Remedy::Spot => ['peroxide'],
                 default => [],
@@ -361,7 +361,7 @@ final class ProblemPage
     /** @return list<Photo> by day */
     public function photos(): array
     {
-        return array_values($this->inquiry->photos()->get()->all());
+        return array_values($this->problem->photos()->get()->all());
     }
 
     private function water(): TankWaterQuery
@@ -429,7 +429,7 @@ final class ProblemPage
     /** @return list<ConcernLine> dangers that come before any diagnosis */
     public function alarms(): array
     {
-        return $this->inquiry->ended_at !== null ? [] : ConcernLine::alarms($this->water(), $this->show);
+        return $this->problem->ended_at !== null ? [] : ConcernLine::alarms($this->water(), $this->show);
     }
 
     /** The working of a figure; null for an unknown name. */
@@ -458,7 +458,7 @@ final class ProblemPage
     {
         $names = [];
         foreach (array_keys($this->of->causes()->ranked()) as $key) {
-            $names[$key] = ProblemWords::cause($key, $this->inquiry->about);
+            $names[$key] = ProblemWords::cause($key, $this->problem->about);
         }
 
         return $names;

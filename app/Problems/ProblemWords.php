@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Problems;
 
-use App\Models\About;
-use App\Models\Inquiry;
+use App\Models\Problem;
+use App\Models\ProblemSubject;
 use App\Models\Treatment;
 use Cresco\Core\Diagnosis\AlgaeTypes;
 use Cresco\Core\Diagnosis\AppearanceSigns;
@@ -14,14 +14,14 @@ use Cresco\Core\Diagnosis\ExclusiveDiagnosis;
 /** What is found in a tank, in words. */
 final class ProblemWords
 {
-    public static function title(Inquiry $inquiry): string
+    public static function title(Problem $problem): string
     {
-        if ($inquiry->about === About::Leaves) {
-            return $inquiry->stand === null ? __('inquiry.leaves_all') : __('inquiry.leaves_of', ['plants' => $inquiry->stand->toKind()->name]);
+        if ($problem->about === ProblemSubject::Leaves) {
+            return $problem->plantGroup === null ? __('inquiry.leaves_all') : __('inquiry.leaves_of', ['plants' => $problem->plantGroup->toKind()->name]);
         }
-        $what = $inquiry->kind === null ? __('inquiry.something') : self::kind($inquiry->kind);
+        $what = $problem->kind === null ? __('inquiry.something') : self::kind($problem->kind);
 
-        return self::place($inquiry->place) === null ? $what : __('inquiry.on', ['what' => $what, 'place' => self::place($inquiry->place)]);
+        return self::place($problem->place) === null ? $what : __('inquiry.on', ['what' => $what, 'place' => self::place($problem->place)]);
     }
 
     public static function kind(string $key): string
@@ -33,9 +33,9 @@ final class ProblemWords
         };
     }
 
-    public static function cause(string $key, About $about): string
+    public static function cause(string $key, ProblemSubject $about): string
     {
-        return __(($about === About::Leaves ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.name');
+        return __(($about === ProblemSubject::Leaves ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.name');
     }
 
     /** What should be seen on the day of a check-up. */

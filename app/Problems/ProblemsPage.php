@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Problems;
 
-use App\Models\Inquiry;
-use App\Models\Stand;
+use App\Models\PlantGroup;
+use App\Models\Problem;
 use App\Models\Tank;
 use App\Tanks\TankWaterQuery;
 use App\Units\Show;
@@ -24,16 +24,16 @@ final readonly class ProblemsPage
         $this->show = $tank->keeper->show();
     }
 
-    /** @return list<Inquiry> that are open */
+    /** @return list<Problem> that are open */
     public function open(): array
     {
-        return array_values($this->tank->inquiries()->open()->with(['stand.plantKind', 'treatments'])->get()->all());
+        return array_values($this->tank->problems()->open()->with(['plantGroup.plantKind', 'treatments'])->get()->all());
     }
 
-    /** @return list<Inquiry> that have ended, the last first */
+    /** @return list<Problem> that have ended, the last first */
     public function ended(): array
     {
-        return array_values($this->tank->inquiries()->whereNotNull('ended_at')->reorder()->orderByDesc('ended_at')->limit(self::ENDED)->with('stand.plantKind')->get()->all());
+        return array_values($this->tank->problems()->whereNotNull('ended_at')->reorder()->orderByDesc('ended_at')->limit(self::ENDED)->with('plantGroup.plantKind')->get()->all());
     }
 
     /** @return list<string> courses that have moved to another level, in words */
@@ -56,27 +56,27 @@ final readonly class ProblemsPage
     }
 
     /** @return array<int, string> stands by id */
-    public function stands(): array
+    public function plantGroups(): array
     {
-        $stands = [];
-        foreach ($this->tank->stands()->with('plantKind')->get() as $stand) {
-            $stands[$stand->id] = self::name($stand);
+        $plantGroups = [];
+        foreach ($this->tank->plantGroups()->with('plantKind')->get() as $plantGroup) {
+            $plantGroups[$plantGroup->id] = self::name($plantGroup);
         }
 
-        return $stands;
+        return $plantGroups;
     }
 
     /** What comes next in one of them. */
-    public function state(Inquiry $inquiry): string
+    public function state(Problem $problem): string
     {
-        $next = $inquiry->treatments->whereNull('checked_at')->sortBy('check_on')->first();
+        $next = $problem->treatments->whereNull('checked_at')->sortBy('check_on')->first();
 
-        return $next === null ? __('inquiry.opened', ['day' => $this->show->day($inquiry->opened_at)])
+        return $next === null ? __('inquiry.opened', ['day' => $this->show->day($problem->opened_at)])
             : __('inquiry.remedies.'.$next->remedy->value.'.name').', '.__('inquiry.now.on', ['day' => $this->show->date($next->check_on)]);
     }
 
-    private static function name(Stand $stand): string
+    private static function name(PlantGroup $plantGroup): string
     {
-        return $stand->toKind()->name.($stand->note === null ? '' : ', '.mb_substr($stand->note, 0, 40));
+        return $plantGroup->toKind()->name.($plantGroup->note === null ? '' : ', '.mb_substr($plantGroup->note, 0, 40));
     }
 }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Problems;
 
 use App\Fertilising\RootTabsQuery;
-use App\Models\BedPatch;
+use App\Models\ChecklistState;
 use App\Models\DataVersion;
-use App\Models\FoodSpell;
+use App\Models\FeedingOverride;
 use App\Models\GaugeNote;
 use App\Models\Lamp;
 use App\Models\Reading;
-use App\Models\RunState;
+use App\Models\SubstrateZone;
 use App\Models\Tank;
 use App\Tanks\LatestResultsQuery;
 use App\Tanks\LightQuery;
@@ -144,11 +144,11 @@ final class SignsFromLogQuery
      *
      * @return array<string, KnownSign>
      */
-    public static function stand(Tank $tank, int $stand, Show $show): array
+    public static function plantGroup(Tank $tank, int $plantGroup, Show $show): array
     {
         $planting = PlantModelQuery::orNone($tank);
-        $record = $tank->stands()->whereKey($stand)->first();
-        $drawn = $planting->stands[$stand] ?? null;
+        $record = $tank->plantGroups()->whereKey($plantGroup)->first();
+        $drawn = $planting->plantGroups[$plantGroup] ?? null;
         $hints = [];
         if ($record?->planted_on !== null) {
             $days = max(0, $show->daysSinceDate($record->planted_on));
@@ -162,7 +162,7 @@ final class SignsFromLogQuery
             $hints[] = new KnownSign('light_short', min(self::SURE, max(1.0 - self::SURE, $chance)), 'light_at', ['light' => (string) round($light), 'need' => (string) round($need)]);
         }
         if ($record !== null && RootTabsQuery::isFor($record)) {
-            $last = $record->capsules()->reorder()->orderByDesc('placed_on')->first();
+            $last = $record->rootTabs()->reorder()->orderByDesc('placed_on')->first();
             if ($last !== null) {
                 [, $most] = $last->kind->days($tank->warmth, $record->toKind()->roots);
                 $since = $show->daysSinceDate($last->placed_on);
@@ -185,7 +185,7 @@ final class SignsFromLogQuery
 
     private function plantsNew(): ?KnownSign
     {
-        $days = $this->tank->stands()->whereNotNull('planted_on')->reorder()->orderByDesc('planted_on')->first()?->planted_on;
+        $days = $this->tank->plantGroups()->whereNotNull('planted_on')->reorder()->orderByDesc('planted_on')->first()?->planted_on;
         if ($days === null) {
             return null;
         }
@@ -214,8 +214,8 @@ final class SignsFromLogQuery
         $vessel = VesselQuery::tank($this->tank);
         $bed = $light->at(max(0.0, $vessel->waterHeight() - $vessel->bed->front));
         $need = DiagnosticSigns::STRONG_LIGHT / DiagnosticSigns::STRONG;
-        foreach ($this->planting->stands ?? [] as $stand) {
-            $need = max($need, $this->planting === null ? 0.0 : $this->planting->need($stand));
+        foreach ($this->planting->plantGroups ?? [] as $plantGroup) {
+            $need = max($need, $this->planting === null ? 0.0 : $this->planting->need($plantGroup));
         }
         $hasGas = LightQuery::carbonDioxide($this->tank) >= Growth::IS_GAS;
         $limit = DiagnosticSigns::STRONG * $need * ($hasGas ? 1.0 : 1.0 / DiagnosticSigns::STRONG);
@@ -260,9 +260,9 @@ final class SignsFromLogQuery
         if ($of === null) {
             return null;
         }
-        foreach ($this->tank->runs()->where('state', RunState::Done)->where('finished_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->orderByDesc('finished_at')->get(['id', 'plan', 'finished_at']) as $run) {
-            if ($run->finished_at !== null && in_array($sign, $run->plan->signs, true)) {
-                return new KnownSign($of, self::SEEN, 'seen', ['sign' => StepWords::sign($sign), 'day' => $this->show->day($run->finished_at)]);
+        foreach ($this->tank->checklists()->where('state', ChecklistState::Done)->where('finished_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->orderByDesc('finished_at')->get(['id', 'plan', 'finished_at']) as $checklist) {
+            if ($checklist->finished_at !== null && in_array($sign, $checklist->plan->signs, true)) {
+                return new KnownSign($of, self::SEEN, 'seen', ['sign' => StepWords::sign($sign), 'day' => $this->show->day($checklist->finished_at)]);
             }
         }
 
@@ -329,8 +329,8 @@ final class SignsFromLogQuery
 
     private function extraFood(): ?KnownSign
     {
-        /** @var FoodSpell|null $spell */
-        $spell = $this->tank->foodSpells()->where('until_day', '>=', $this->now->subWeeks(DiagnosticSigns::NEW_WEEKS)->format('Y-m-d'))->whereDate('from_day', '<=', $this->now->format('Y-m-d'))->where('grams', '>', 1.3 * (float) $this->tank->food_grams)->reorder()->orderByDesc('from_day')->first();
+        /** @var FeedingOverride|null $spell */
+        $spell = $this->tank->feedingOverrides()->where('until_day', '>=', $this->now->subWeeks(DiagnosticSigns::NEW_WEEKS)->format('Y-m-d'))->whereDate('from_day', '<=', $this->now->format('Y-m-d'))->where('grams', '>', 1.3 * (float) $this->tank->food_grams)->reorder()->orderByDesc('from_day')->first();
 
         return $spell === null ? null : new KnownSign('extra_food', self::SURE, 'spell', ['day' => $this->show->date($spell->from_day), 'note' => (string) $spell->note]);
     }
@@ -385,7 +385,7 @@ final class SignsFromLogQuery
     private function bedDug(): ?KnownSign
     {
         $since = $this->now->subWeeks(2);
-        $dug = DB::table('stands')->where('tank_id', $this->tank->id)->where(static fn(Builder $stands) => $stands->where('planted_on', '>=', $since->format('Y-m-d'))->orWhere('gone_at', '>=', $since))->count();
+        $dug = DB::table('plant_groups')->where('tank_id', $this->tank->id)->where(static fn(Builder $plantGroups) => $plantGroups->where('planted_on', '>=', $since->format('Y-m-d'))->orWhere('gone_at', '>=', $since))->count();
 
         return $dug === 0 ? null : new KnownSign('bed_dug', min(0.9, 0.5 + 0.1 * $dug), 'dug', ['count' => $dug]);
     }
@@ -395,9 +395,9 @@ final class SignsFromLogQuery
         if ($this->planting === null) {
             return null;
         }
-        $cuts = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $this->tank->id)->where('happened_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->whereNotNull('before')
-            ->whereRaw('stand_looks.height * stand_looks.cover < ? * stand_looks.before * coalesce(stand_looks.cover_before, stand_looks.cover)', [1.0 - DiagnosticSigns::CUT])->distinct()->count('stands.id');
-        $all = count($this->planting->stands);
+        $cuts = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')->where('plant_groups.tank_id', $this->tank->id)->where('happened_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->whereNotNull('before')
+            ->whereRaw('plant_measurements.height * plant_measurements.cover < ? * plant_measurements.before * coalesce(plant_measurements.cover_before, plant_measurements.cover)', [1.0 - DiagnosticSigns::CUT])->distinct()->count('plant_groups.id');
+        $all = count($this->planting->plantGroups);
 
         return new KnownSign('plants_cut', $cuts >= max(1, $all / 3) ? self::SURE : ($cuts > 0 ? 0.4 : 1.0 - self::SURE), 'cut', ['count' => $cuts, 'all' => $all]);
     }
@@ -408,8 +408,8 @@ final class SignsFromLogQuery
             return null;
         }
         $covered = 0.0;
-        foreach ($this->planting->stands as $stand) {
-            $covered += $stand->area() * $stand->cover;
+        foreach ($this->planting->plantGroups as $plantGroup) {
+            $covered += $plantGroup->area() * $plantGroup->cover;
         }
 
         return new KnownSign('plants_few', self::chanceAbove(log(DiagnosticSigns::FEW / max(0.01, $covered)), self::COVER_OFF), 'covered', ['share' => $this->show->percent(min(1.0, $covered))]);
@@ -420,12 +420,12 @@ final class SignsFromLogQuery
     {
         $window = $this->now->subWeeks(DiagnosticSigns::NEW_WEEKS)->format('Y-m-d H:i:s');
         $recent = $before = [];
-        foreach (DB::table('water_changes')->where('tank_id', $this->tank->id)->whereNotNull('water_id')->where('changed_at', '>=', $this->now->subWeeks(2 * DiagnosticSigns::NEW_WEEKS))->get(['water_id', 'changed_at']) as $change) {
-            if (is_numeric($change->water_id) && is_string($change->changed_at)) {
+        foreach (DB::table('water_changes')->where('tank_id', $this->tank->id)->whereNotNull('source_water_id')->where('changed_at', '>=', $this->now->subWeeks(2 * DiagnosticSigns::NEW_WEEKS))->get(['source_water_id', 'changed_at']) as $change) {
+            if (is_numeric($change->source_water_id) && is_string($change->changed_at)) {
                 if ($change->changed_at >= $window) {
-                    $recent[(int) $change->water_id] = true;
+                    $recent[(int) $change->source_water_id] = true;
                 } else {
-                    $before[(int) $change->water_id] = true;
+                    $before[(int) $change->source_water_id] = true;
                 }
             }
         }
@@ -470,7 +470,7 @@ final class SignsFromLogQuery
 
     private function soil(): ?KnownSign
     {
-        $covers = BedPatch::query()->where('tank_id', $this->tank->id)->distinct()->pluck('cover');
+        $covers = SubstrateZone::query()->where('tank_id', $this->tank->id)->distinct()->pluck('cover');
         $hasSoil = $covers->contains(Cover::FiredSoil) || $covers->contains(Cover::FiredSoil->value);
         if ($covers->isEmpty() || ($hasSoil && $this->tank->started_on === null)) {
             return null;

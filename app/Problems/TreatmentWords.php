@@ -24,7 +24,7 @@ final class TreatmentWords
             if (!in_array($task, TreatmentsQuery::tasksOf($treatment), true)) {
                 continue;
             }
-            $what = ProblemWords::title($treatment->inquiry);
+            $what = ProblemWords::title($treatment->problem);
             if ($treatment->remedy !== Remedy::Hand) {
                 $lines[] = Phrase::of('inquiry.step', ['what' => $what, 'how' => Phrase::of('inquiry.remedies.'.$treatment->remedy->value.'.name')]);
                 continue;
@@ -34,7 +34,7 @@ final class TreatmentWords
                     $lines[] = Phrase::of('inquiry.step', ['what' => $what, 'how' => Phrase::of('inquiry.techniques.'.$technique->value)]);
                 }
             }
-            if ($treatment->inquiry->kind === 'cyanobacteria') {
+            if ($treatment->problem->kind === 'cyanobacteria') {
                 $lines[] = Phrase::of('inquiry.cautions.gloves');
             }
         }

@@ -66,7 +66,7 @@ final class TreatmentsQuery
     /** @return list<Technique> by which what was found is taken out */
     public static function techniques(Treatment $treatment): array
     {
-        return (AlgaeTypes::all()[(string) $treatment->inquiry->kind] ?? null)->techniques ?? [Technique::Pull];
+        return (AlgaeTypes::all()[(string) $treatment->problem->kind] ?? null)->techniques ?? [Technique::Pull];
     }
 
     /**
@@ -77,7 +77,7 @@ final class TreatmentsQuery
     private static function query(array $tanks): Builder
     {
         return Treatment::query()->whereNull('checked_at')
-            ->whereIn('inquiry_id', DB::table('inquiries')->select('id')->whereIn('tank_id', $tanks)->whereNull('ended_at'))->with('inquiry.stand.plantKind')->orderBy('check_on')->orderBy('id');
+            ->whereIn('problem_id', DB::table('problems')->select('id')->whereIn('tank_id', $tanks)->whereNull('ended_at'))->with('problem.plantGroup.plantKind')->orderBy('check_on')->orderBy('id');
     }
 
     /**
@@ -89,7 +89,7 @@ final class TreatmentsQuery
     {
         $found = [];
         foreach ($query->get() as $treatment) {
-            $found[$treatment->inquiry->tank_id][] = $treatment;
+            $found[$treatment->problem->tank_id][] = $treatment;
         }
 
         return $found;

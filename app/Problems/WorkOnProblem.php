@@ -7,10 +7,10 @@ namespace App\Problems;
 use App\Data\GivenAnswers;
 use App\Data\Phrase;
 use App\Models\EntryKind;
-use App\Models\Inquiry;
-use App\Models\Result;
+use App\Models\Problem;
 use App\Models\Tank;
 use App\Models\Treatment;
+use App\Models\TreatmentResult;
 use App\View\Names;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Checklist\TankSign;
@@ -22,20 +22,20 @@ use Illuminate\Support\Facades\DB;
 final class WorkOnProblem
 {
     /** What was seen at a session says already of it. */
-    public function seen(Inquiry $inquiry, TankSign $sign): void
+    public function seen(Problem $problem, TankSign $sign): void
     {
         foreach ($sign->answers() as $of => $option) {
-            $this->answer($inquiry, $of, $option);
+            $this->answer($problem, $of, $option);
         }
     }
 
     /** The keeper's answer to a question; none where it is not known after all. */
-    public function answer(Inquiry $inquiry, string $sign, ?string $option): void
+    public function answer(Problem $problem, string $sign, ?string $option): void
     {
-        DB::transaction(static function () use ($inquiry, $sign, $option): void {
-            $kept = Inquiry::query()->lockForUpdate()->findOrFail($inquiry->id);
-            $inquiry->answers = $kept->answers->with($sign, $option);
-            $inquiry->save();
+        DB::transaction(static function () use ($problem, $sign, $option): void {
+            $kept = Problem::query()->lockForUpdate()->findOrFail($problem->id);
+            $problem->answers = $kept->answers->with($sign, $option);
+            $problem->save();
         });
     }
 
@@ -46,69 +46,69 @@ final class WorkOnProblem
      */
     public function plan(DiagnosisQuery $of, array $remedies): void
     {
-        $inquiry = $of->inquiry;
+        $problem = $of->problem;
         $held = $of->isAboutLeaves() ? null : $of->held();
-        DB::transaction(static function () use ($inquiry, $remedies, $held): void {
+        DB::transaction(static function () use ($problem, $remedies, $held): void {
             if ($held !== null) {
-                $inquiry->update(['kind' => $held]);
+                $problem->update(['kind' => $held]);
             }
-            $today = $inquiry->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
-            $planned = $inquiry->treatments()->whereNull('checked_at')->pluck('remedy')->all();
+            $today = $problem->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
+            $planned = $problem->treatments()->whereNull('checked_at')->pluck('remedy')->all();
             $names = [];
             foreach ($remedies as $name => $cause) {
                 $remedy = Remedy::from($name);
                 if (!in_array($remedy, $planned, true)) {
-                    $inquiry->treatments()->create(['remedy' => $remedy, 'cause' => $cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($remedy->days())->format('Y-m-d')]);
+                    $problem->treatments()->create(['remedy' => $remedy, 'cause' => $cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($remedy->days())->format('Y-m-d')]);
                     $names[] = mb_strtolower(__('inquiry.remedies.'.$remedy->value.'.name'));
                 }
             }
             if ($names !== []) {
-                self::write($inquiry, Phrase::of('inquiry.entries.planned', ['what' => self::title($inquiry), 'remedies' => Names::list($names)]));
+                self::write($problem, Phrase::of('inquiry.entries.planned', ['what' => self::title($problem), 'remedies' => Names::list($names)]));
             }
         });
     }
 
     /** What was seen on the day of a check-up; what did not help is followed by its next step, when the keeper wants it. */
-    public function check(Inquiry $inquiry, Treatment $treatment, Result $result, bool $goesOn): void
+    public function check(Problem $problem, Treatment $treatment, TreatmentResult $result, bool $goesOn): void
     {
-        DB::transaction(static function () use ($inquiry, $treatment, $result, $goesOn): void {
+        DB::transaction(static function () use ($problem, $treatment, $result, $goesOn): void {
             if ($treatment->checked_at !== null) {
                 return;
             }
             $treatment->update(['checked_at' => CarbonImmutable::now(), 'result' => $result]);
-            self::write($inquiry, Phrase::of('inquiry.entries.checked', ['what' => self::title($inquiry), 'result' => Phrase::of('inquiry.check.was.'.$result->value), 'remedy' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name'))]));
-            $next = $treatment->remedy->instead($inquiry->tank->needs());
-            if ($goesOn && $result !== Result::Better && !$inquiry->treatments()->whereNull('checked_at')->where('remedy', $next)->exists()) {
-                $today = $inquiry->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
-                $inquiry->treatments()->create(['remedy' => $next, 'cause' => $treatment->cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($next->days())->format('Y-m-d')]);
+            self::write($problem, Phrase::of('inquiry.entries.checked', ['what' => self::title($problem), 'result' => Phrase::of('inquiry.check.was.'.$result->value), 'remedy' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name'))]));
+            $next = $treatment->remedy->instead($problem->tank->needs());
+            if ($goesOn && $result !== TreatmentResult::Better && !$problem->treatments()->whereNull('checked_at')->where('remedy', $next)->exists()) {
+                $today = $problem->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
+                $problem->treatments()->create(['remedy' => $next, 'cause' => $treatment->cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($next->days())->format('Y-m-d')]);
             }
         });
     }
 
     /** What it turned out to be: it is learned from with all that the diary told at the time. */
-    public function end(DiagnosisQuery $of, ?string $kind, ?string $cause, Result $outcome): void
+    public function end(DiagnosisQuery $of, ?string $kind, ?string $cause, TreatmentResult $outcome): void
     {
-        $inquiry = $of->inquiry;
+        $problem = $of->problem;
         $answers = GivenAnswers::none();
         foreach ($of->certain() as $sign => $option) {
             $answers = $answers->with($sign, $option);
         }
-        DB::transaction(static function () use ($inquiry, $kind, $cause, $outcome, $answers): void {
-            $inquiry->update(['kind' => $kind, 'cause' => $cause, 'outcome' => $outcome, 'ended_at' => CarbonImmutable::now(), 'answers' => $answers]);
-            self::write($inquiry, Phrase::of('inquiry.entries.ended', ['what' => self::title($inquiry), 'outcome' => Phrase::of('inquiry.end.outcomes.'.$outcome->value)]));
+        DB::transaction(static function () use ($problem, $kind, $cause, $outcome, $answers): void {
+            $problem->update(['kind' => $kind, 'cause' => $cause, 'outcome' => $outcome, 'ended_at' => CarbonImmutable::now(), 'answers' => $answers]);
+            self::write($problem, Phrase::of('inquiry.entries.ended', ['what' => self::title($problem), 'outcome' => Phrase::of('inquiry.end.outcomes.'.$outcome->value)]));
         });
     }
 
     /** @param array<string, mixed> $fields */
-    public function open(Tank $tank, array $fields): Inquiry
+    public function open(Tank $tank, array $fields): Problem
     {
-        return DB::transaction(static function () use ($tank, $fields): Inquiry {
-            /** @var Inquiry $inquiry */
-            $inquiry = $tank->inquiries()->create($fields + ['answers' => self::begun($fields), 'opened_at' => CarbonImmutable::now()]);
-            $inquiry->setRelation('tank', $tank);
-            self::write($inquiry, Phrase::of('inquiry.entries.opened', ['what' => self::title($inquiry)]));
+        return DB::transaction(static function () use ($tank, $fields): Problem {
+            /** @var Problem $problem */
+            $problem = $tank->problems()->create($fields + ['answers' => self::begun($fields), 'opened_at' => CarbonImmutable::now()]);
+            $problem->setRelation('tank', $tank);
+            self::write($problem, Phrase::of('inquiry.entries.opened', ['what' => self::title($problem)]));
 
-            return $inquiry;
+            return $problem;
         });
     }
 
@@ -124,13 +124,13 @@ final class WorkOnProblem
         return GivenAnswers::none()->with('where', is_string($place) && in_array($place, AppearanceSigns::all()['where']->options, true) ? $place : null);
     }
 
-    private static function title(Inquiry $inquiry): string
+    private static function title(Problem $problem): string
     {
-        return lcfirst(ProblemWords::title($inquiry->loadMissing('stand.plantKind')));
+        return lcfirst(ProblemWords::title($problem->loadMissing('plantGroup.plantKind')));
     }
 
-    private static function write(Inquiry $inquiry, Phrase $title): void
+    private static function write(Problem $problem, Phrase $title): void
     {
-        $inquiry->tank->keeper->entries()->create(['tank_id' => $inquiry->tank_id, 'kind' => EntryKind::Event, 'happened_at' => CarbonImmutable::now(), 'title' => $title]);
+        $problem->tank->keeper->entries()->create(['tank_id' => $problem->tank_id, 'kind' => EntryKind::Event, 'happened_at' => CarbonImmutable::now(), 'title' => $title]);
     }
 }

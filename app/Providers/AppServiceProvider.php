@@ -6,24 +6,35 @@ namespace App\Providers;
 
 use App\Account\Guests;
 use App\Account\SignedOutSessions;
+use App\Devices\Devices;
 use App\Http\AtomicFileSessionHandler;
 use App\Http\Middleware\PreventDuplicateSubmit;
 use App\Models\Analysis;
 use App\Models\Batch;
+use App\Models\Checklist;
 use App\Models\Chore;
 use App\Models\Entry;
 use App\Models\Helper;
-use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Photo;
+use App\Models\Product;
 use App\Models\Recipe;
-use App\Models\Run;
+use App\Models\Reservoir;
 use App\Models\Shortcut;
-use App\Models\Store;
+use App\Models\SourceWater;
 use App\Models\Supply;
 use App\Models\Tank;
-use App\Models\Water;
+use App\Plants\PlantGroupWords;
 use App\Policies\OwnerPolicy;
+use App\Problems\ProblemWords;
+use App\Units\KitSet;
+use App\Units\Show;
+use App\View\Choices;
+use App\View\JobWords;
+use App\View\Names;
+use App\View\PageQuery;
+use App\View\Term;
+use App\Words\StepWords;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Events\Authenticated;
@@ -40,6 +51,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\FileLoader;
 
@@ -59,6 +71,11 @@ final class AppServiceProvider extends ServiceProvider
         if (config()->string('app.languages', '') !== '') {
             $this->callAfterResolving('translation.loader', static fn(FileLoader $loader) => $loader->addPath(config()->string('app.languages')));
         }
+        // What views say numbers, labels and jobs by.
+        View::share([
+            'format' => Show::class, 'kitSets' => KitSet::class, 'choices' => Choices::class, 'names' => Names::class, 'glossary' => Term::class, 'pageQuery' => PageQuery::class, 'instruments' => Devices::class,
+            'stepWords' => StepWords::class, 'jobWords' => JobWords::class, 'problemWords' => ProblemWords::class, 'plantWords' => PlantGroupWords::class,
+        ]);
         Paginator::defaultView('parts.pages');
         Paginator::defaultSimpleView('parts.pages');
         // A fold that says how sure something is: open for whoever wants to see all.
@@ -70,7 +87,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(Authenticated::class, static fn(Authenticated $event) => $event->user instanceof Keeper ? Guests::see($event->user) : null);
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.
-        foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell', 'pinch', 'gaugeNote', 'inquiry', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask', 'fresh', 'capsule'] as $name) {
+        foreach (['tank', 'water', 'checklist', 'entry', 'product', 'trial', 'reservoir', 'analysis', 'batch', 'recipe', 'photo', 'topOff', 'zone', 'other', 'position', 'rejection', 'plantGroup', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'feedingOverride', 'pinch', 'gaugeNote', 'problem', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask', 'fresh', 'rootTab'] as $name) {
             Route::pattern($name, '[1-9][0-9]{0,17}');
         }
         Route::pattern('device', '[a-z_]{1,30}');
@@ -80,7 +97,7 @@ final class AppServiceProvider extends ServiceProvider
         if ($proxies !== []) {
             TrustProxies::at($proxies);
         }
-        foreach ([Tank::class, Water::class, Run::class, Entry::class, Analysis::class, Jar::class, Store::class, Batch::class, Recipe::class, Photo::class, Chore::class, Supply::class, Helper::class] as $record) {
+        foreach ([Tank::class, SourceWater::class, Checklist::class, Entry::class, Analysis::class, Product::class, Reservoir::class, Batch::class, Recipe::class, Photo::class, Chore::class, Supply::class, Helper::class] as $record) {
             Gate::policy($record, OwnerPolicy::class);
         }
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Schedule;
 
-use App\Models\BedPatch;
+use App\Models\SubstrateZone;
 use App\Models\Tank;
 use App\Tanks\ConcernLine;
 use App\Tanks\PlantModelQuery;
@@ -56,8 +56,8 @@ final class CatchUpPage
         $made = $draft($tank, UsualChange::of($tank), $this->water);
         $limit = ($tank->needs()->range(Parameter::Nitrate) ?? [0.0, 20.0])[1];
         $this->goal = max(1.0, self::DOWN_TO * $limit);
-        $patches = $tank->patches()->get();
-        $old = $patches->filter(fn(BedPatch $patch): bool => $patch->cleaned_at === null || $this->show->daysSince($patch->cleaned_at) > self::BED)->count();
+        $zones = $tank->zones()->get();
+        $old = $zones->filter(fn(SubstrateZone $zone): bool => $zone->cleaned_at === null || $this->show->daysSince($zone->cleaned_at) > self::BED)->count();
         $dues = PlantModelQuery::orNone($tank)?->dues() ?? [];
         $last = TasksDoneQuery::last([$tank->id])[$tank->id] ?? [];
         $this->way = CatchUp::plan(
@@ -67,7 +67,7 @@ final class CatchUpPage
             CatchUp::largest($made->allowed->share, $tank->needs()->isSensitive()),
             $tank->needs()->daysBetween(),
             // A bed that was never drawn in patches is overdue as a whole.
-            $patches->isEmpty() ? ($this->isOverdue(Task::Vacuum, $last) ? 1.0 : 0.0) : min(1.0, $old / $patches->count()),
+            $zones->isEmpty() ? ($this->isOverdue(Task::Vacuum, $last) ? 1.0 : 0.0) : min(1.0, $old / $zones->count()),
             count(array_filter($dues, static fn(TrimDue $due): bool => $due->due->middle() <= 0.0)),
             !isset($last[Task::Media->value]) || $this->isOverdue(Task::Media, $last),
             max(0.0, $this->water->aDay()->central()),
@@ -96,8 +96,8 @@ final class CatchUpPage
             if ($session->bed > 0.0) {
                 $said[] = (string) __('catch_up.bed', ['share' => $this->show->percent($session->bed)]);
             }
-            if ($session->stands > 0) {
-                $said[] = trans_choice('catch_up.stands', $session->stands, ['count' => $session->stands]);
+            if ($session->plantGroups > 0) {
+                $said[] = trans_choice('catch_up.stands', $session->plantGroups, ['count' => $session->plantGroups]);
             }
             if ($session->media) {
                 $said[] = (string) __('catch_up.media');
@@ -118,7 +118,7 @@ final class CatchUpPage
 
     private function url(CatchUpSession $session): string
     {
-        $tasks = [...($session->bed > 0.0 ? [Task::Vacuum->value] : []), ...($session->stands > 0 ? [Task::Trim->value] : []), ...($session->media ? [Task::Media->value] : [])];
+        $tasks = [...($session->bed > 0.0 ? [Task::Vacuum->value] : []), ...($session->plantGroups > 0 ? [Task::Trim->value] : []), ...($session->media ? [Task::Media->value] : [])];
 
         return '/tanks/'.$this->tank->id.'/maintenance?'.http_build_query($session->change > 0.0
             ? ['reason' => 'amount', 'way' => 'percent', 'percent' => (string) round(100.0 * $session->change), 'tasks' => $tasks] : ['dry' => '1', 'tasks' => $tasks]);

@@ -125,4 +125,14 @@ final class ChoresPage
     {
         return $kind->key === 'own' ? '' : ', '.trans_choice('week.every', $kind->days, ['count' => $kind->days]);
     }
+
+    public function interval(Chore $chore): Interval
+    {
+        return ChoresQuery::interval($chore);
+    }
+
+    public function minutes(Chore $chore): int
+    {
+        return ChoresQuery::minutes($chore);
+    }
 }

@@ -37,7 +37,7 @@ final readonly class HelpersPage
     {
         $this->show = $keeper->show();
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
-        $away = $keeper->awaySpells()->whereDate('until_day', '>=', $today->format('Y-m-d'))->first();
+        $away = $keeper->absences()->whereDate('until_day', '>=', $today->format('Y-m-d'))->first();
         $this->from = $away === null ? $today : CarbonImmutable::parse($away->from_day->format('Y-m-d'), $keeper->timezone);
         $this->until = $away === null ? $today->addDays(self::DAYS) : CarbonImmutable::parse($away->until_day->format('Y-m-d'), $keeper->timezone);
     }
@@ -66,7 +66,7 @@ final readonly class HelpersPage
             }
             $litres = max(0.0, EvaporationQuery::of($this->tank)->value) * self::TOP_UP;
             $jobs[] = ['text' => (string) __('helper.proposed.top_up', ['litres' => $this->show->volume($litres, 1)]), 'caution' => (string) __('helper.proposed.top_up_caution'), 'every' => self::TOP_UP];
-            foreach ($this->tank->dosePlans()->where('by_doser', false)->with('jar')->limit(2)->get() as $plan) {
+            foreach ($this->tank->dosePlans()->where('by_doser', false)->with('product')->limit(2)->get() as $plan) {
                 $jobs[] = ['text' => self::dose($plan), 'caution' => (string) __('helper.proposed.dose_caution'), 'every' => max(1, $plan->every)];
             }
         }
@@ -97,12 +97,17 @@ final readonly class HelpersPage
 
     private static function dose(DosePlan $plan): string
     {
-        return (string) __('helper.proposed.dose', ['dose' => Names::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]);
+        return (string) __('helper.proposed.dose', ['dose' => Names::dose($plan->amount, $plan->product), 'name' => $plan->product->name]);
     }
 
     /** @return list<Parameter> that may be asked for */
     public function reads(): array
     {
         return Parameter::ofAnimals();
+    }
+
+    public function asked(Helper $helper): HelperPage
+    {
+        return new HelperPage($helper);
     }
 }

@@ -7,15 +7,15 @@ namespace App\Schedule;
 use App\Data\GroupTrim;
 use App\Fertilising\DosesDueQuery;
 use App\Fertilising\RootTabsQuery;
-use App\Models\AfterJob;
 use App\Models\Arrival;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
+use App\Models\ChecklistStep;
 use App\Models\Chore;
 use App\Models\DosePlan;
-use App\Models\FreshStart;
+use App\Models\FollowUp;
 use App\Models\Keeper;
-use App\Models\Run;
-use App\Models\RunState;
-use App\Models\RunStep;
+use App\Models\LearningReset;
 use App\Models\SwitchTick;
 use App\Models\Tank;
 use App\Plants\MeltingQuery;
@@ -82,7 +82,7 @@ final class JobsQuery
     /** @var array<int, TankWaterQuery>|null */
     private ?array $waters = null;
 
-    /** @var array<int, list<Run>>|null */
+    /** @var array<int, list<Checklist>>|null */
     private ?array $checklists = null;
 
     /** @var array<int, array<string, Interval>>|null how often work comes again, by tank and task */
@@ -107,7 +107,7 @@ final class JobsQuery
     public static function of(Keeper $keeper, ?Tank $only = null): self
     {
         $tanks = [];
-        foreach ($keeper->tanks()->when($only !== null, static fn(Builder $tanks) => $tanks->whereKey($only?->id))->with(['devices', 'startUp'])->withCount(['stands', 'inquiries as open_inquiries' => static fn(Builder $inquiries) => $inquiries->whereNull('ended_at')])->orderBy('name')->get() as $tank) {
+        foreach ($keeper->tanks()->when($only !== null, static fn(Builder $tanks) => $tanks->whereKey($only?->id))->with(['devices', 'cycling'])->withCount(['plantGroups', 'problems as open_inquiries' => static fn(Builder $problems) => $problems->whereNull('ended_at')])->orderBy('name')->get() as $tank) {
             $tanks[$tank->id] = $tank->setRelation('keeper', $keeper);
         }
 
@@ -120,13 +120,13 @@ final class JobsQuery
         return $this->waters ??= TankWaterQuery::now($this->tanks);
     }
 
-    /** @return list<Run> that are not closed at a tank: the one under way first */
+    /** @return list<Checklist> that are not closed at a tank: the one under way first */
     public function checklists(int $tank): array
     {
         if ($this->checklists === null) {
             $this->checklists = [];
-            foreach (Run::query()->open()->whereIn('tank_id', array_keys($this->tanks))->with(['switches', 'steps'])->get() as $run) {
-                $this->checklists[$run->tank_id][] = $run;
+            foreach (Checklist::query()->open()->whereIn('tank_id', array_keys($this->tanks))->with(['switches', 'steps'])->get() as $checklist) {
+                $this->checklists[$checklist->tank_id][] = $checklist;
             }
         }
 
@@ -134,11 +134,11 @@ final class JobsQuery
     }
 
     /** The checklist of a tank that is written for a day. */
-    public function planned(int $tank): ?Run
+    public function planned(int $tank): ?Checklist
     {
-        foreach ($this->checklists($tank) as $run) {
-            if ($run->state === RunState::Planned && $run->planned_for !== null) {
-                return $run;
+        foreach ($this->checklists($tank) as $checklist) {
+            if ($checklist->state === ChecklistState::Planned && $checklist->planned_for !== null) {
+                return $checklist;
             }
         }
 
@@ -160,7 +160,7 @@ final class JobsQuery
     /** @return list<UpcomingJob> each as often as it comes within the days that are foreseen; what the water asks for and what is to be bought is for no day of the keeper's choice */
     public function ahead(): array
     {
-        $taken = StepMinutesQuery::of(array_keys($this->tanks), FreshStart::ofTanks(array_keys($this->tanks)));
+        $taken = StepMinutesQuery::of(array_keys($this->tanks), LearningReset::ofTanks(array_keys($this->tanks)));
         $changes = $this->changeMinutes();
         $times = [];
         foreach ($this->all() as $job) {
@@ -211,9 +211,9 @@ final class JobsQuery
                 $jobs[] = new UpcomingJob(new JobKey(JobType::Task, $tank->id, $task), $due, self::soon($due), JobKinds::of($task), every: TasksDoneQuery::every($task, $this->every()[$tank->id] ?? [], $this->keeper->figures));
             }
         }
-        foreach ($cuts->dues ?? [] as $stand => $due) {
+        foreach ($cuts->dues ?? [] as $plantGroup => $due) {
             // A group is cut so that it is back at its limit after so many days.
-            $jobs[] = new UpcomingJob(new JobKey(JobType::Trim, $tank->id, (string) $stand), $due, $due->middle() <= 0.0 ? Urgency::Due : Urgency::Ahead, JobKinds::of('stand'), every: PlantModel::BETWEEN_CUTS, name: $cuts->names[$stand] ?? null, of: $stand);
+            $jobs[] = new UpcomingJob(new JobKey(JobType::Trim, $tank->id, (string) $plantGroup), $due, $due->middle() <= 0.0 ? Urgency::Due : Urgency::Ahead, JobKinds::of('stand'), every: PlantModel::BETWEEN_CUTS, name: $cuts->names[$plantGroup] ?? null, of: $plantGroup);
         }
         if ($tank->doses_look_on !== null) {
             $due = DueBand::on(-$this->show->daysSinceDate($tank->doses_look_on));
@@ -238,7 +238,7 @@ final class JobsQuery
     private function change(Tank $tank): ?UpcomingJob
     {
         $changed = $this->waters()[$tank->id]->change?->changed_at;
-        if ($changed === null && $tank->startUp !== null) {
+        if ($changed === null && $tank->cycling !== null) {
             // A tank that is cycling is changed as its course says.
             return null;
         }
@@ -291,27 +291,27 @@ final class JobsQuery
         return $jobs;
     }
 
-    private function checklist(Run $run): UpcomingJob
+    private function checklist(Checklist $checklist): UpcomingJob
     {
-        $key = new JobKey(JobType::Checklist, $run->tank_id, (string) $run->id);
-        $day = $run->state === RunState::Planned && $run->planned_for !== null ? -$this->show->daysSinceDate($run->planned_for) : null;
-        $litres = $run->changes_water ? ($run->plan->refill > 0.0 ? $run->plan->refill : $this->tanks[$run->tank_id]->routine_share * VesselQuery::tank($this->tanks[$run->tank_id])->litres()) : 0.0;
+        $key = new JobKey(JobType::Checklist, $checklist->tank_id, (string) $checklist->id);
+        $day = $checklist->state === ChecklistState::Planned && $checklist->planned_for !== null ? -$this->show->daysSinceDate($checklist->planned_for) : null;
+        $litres = $checklist->changes_water ? ($checklist->plan->refill > 0.0 ? $checklist->plan->refill : $this->tanks[$checklist->tank_id]->routine_share * VesselQuery::tank($this->tanks[$checklist->tank_id])->litres()) : 0.0;
         $urgency = match (true) {
-            $run->switches->contains(static fn(SwitchTick $tick): bool => $tick->isOpen()) => Urgency::Waiting,
+            $checklist->switches->contains(static fn(SwitchTick $tick): bool => $tick->isOpen()) => Urgency::Waiting,
             $day === null || $day === 0 => Urgency::UnderWay,
             $day < 0 => Urgency::Late,
             default => Urgency::Ahead,
         };
 
-        return new UpcomingJob($key, DueBand::on($day ?? 0), $urgency, JobKinds::of('sheet'), minutes: max(5, $run->plannedMinutes()), of: $run->id, isSet: $day !== null, litres: $litres);
+        return new UpcomingJob($key, DueBand::on($day ?? 0), $urgency, JobKinds::of('sheet'), minutes: max(5, $checklist->plannedMinutes()), of: $checklist->id, isSet: $day !== null, litres: $litres);
     }
 
     /** @return list<string> keys of the work that a checklist holds */
-    private static function heldBy(Run $run): array
+    private static function heldBy(Checklist $checklist): array
     {
-        $held = array_map(static fn(string $task): string => (string) new JobKey(JobType::Task, $run->tank_id, $task), self::tasksOf(array_values(array_map(static fn(RunStep $step): string => $step->job, $run->steps->all()))));
-        foreach ($run->steps as $step) {
-            $held = [...$held, ...array_map(static fn(GroupTrim $cut): string => (string) new JobKey(JobType::Trim, $run->tank_id, (string) $cut->stand), $step->content->stands)];
+        $held = array_map(static fn(string $task): string => (string) new JobKey(JobType::Task, $checklist->tank_id, $task), self::tasksOf(array_values(array_map(static fn(ChecklistStep $step): string => $step->job, $checklist->steps->all()))));
+        foreach ($checklist->steps as $step) {
+            $held = [...$held, ...array_map(static fn(GroupTrim $cut): string => (string) new JobKey(JobType::Trim, $checklist->tank_id, (string) $cut->plantGroup), $step->content->plantGroups)];
         }
 
         return $held;
@@ -374,11 +374,11 @@ final class JobsQuery
     private function followUps(): array
     {
         $jobs = [];
-        $rows = AfterJob::query()->open()->join('runs', 'runs.id', '=', 'after_jobs.run_id')->whereIn('runs.tank_id', array_keys($this->tanks))->orderByDesc('due_from')->get(['after_jobs.*', 'runs.tank_id']);
+        $rows = FollowUp::query()->open()->join('checklists', 'checklists.id', '=', 'follow_ups.checklist_id')->whereIn('checklists.tank_id', array_keys($this->tanks))->orderByDesc('due_from')->get(['follow_ups.*', 'checklists.tank_id']);
         foreach ($rows as $after) {
             $tank = $after->getAttribute('tank_id');
             if (is_numeric($tank)) {
-                $jobs[] = $this->byHour(new JobKey(JobType::FollowUp, (int) $tank, $after->run_id.'.'.$after->job->value), $after->due_from, $after->due_until, JobKinds::of('after'), $after->job === FollowUpKind::Conditioner ? Urgency::Alarm : Urgency::Check, $after->job->value, $after->run_id);
+                $jobs[] = $this->byHour(new JobKey(JobType::FollowUp, (int) $tank, $after->checklist_id.'.'.$after->job->value), $after->due_from, $after->due_until, JobKinds::of('after'), $after->job === FollowUpKind::Conditioner ? Urgency::Alarm : Urgency::Check, $after->job->value, $after->checklist_id);
             }
         }
 
@@ -399,8 +399,8 @@ final class JobsQuery
     {
         $jobs = [];
         foreach (RootTabsQuery::due($this->tanks, $this->show) as $tank => $dues) {
-            foreach ($dues as $stand => [$due, $name]) {
-                $jobs[] = new UpcomingJob(new JobKey(JobType::RootTabs, $tank, (string) $stand), $due, self::soon($due), JobKinds::of('capsules'), name: $name, of: $stand);
+            foreach ($dues as $plantGroup => [$due, $name]) {
+                $jobs[] = new UpcomingJob(new JobKey(JobType::RootTabs, $tank, (string) $plantGroup), $due, self::soon($due), JobKinds::of('capsules'), name: $name, of: $plantGroup);
             }
         }
 
@@ -415,7 +415,7 @@ final class JobsQuery
         foreach ($asked === [] ? [] : TreatmentsQuery::open($asked) as $tank => $treatments) {
             foreach ($treatments as $treatment) {
                 $due = DueBand::on(-$this->show->daysSinceDate($treatment->check_on));
-                $jobs[] = new UpcomingJob(new JobKey(JobType::CheckUp, $tank, (string) $treatment->id), $due, self::soon($due), JobKinds::of(JobKinds::CHECK), name: $treatment->remedy->value, of: $treatment->inquiry_id);
+                $jobs[] = new UpcomingJob(new JobKey(JobType::CheckUp, $tank, (string) $treatment->id), $due, self::soon($due), JobKinds::of(JobKinds::CHECK), name: $treatment->remedy->value, of: $treatment->problem_id);
             }
         }
 
@@ -428,13 +428,13 @@ final class JobsQuery
         $jobs = [];
         $today = $this->show->local(CarbonImmutable::now());
         $open = array_merge([], ...array_map(static fn(array $plans): array => array_map(static fn(DosePlan $plan): int => $plan->id, $plans), DosesDueQuery::ofMany(array_keys($this->tanks), $today)));
-        foreach (DosePlan::query()->whereIn('tank_id', array_keys($this->tanks))->where('by_doser', false)->with('jar')->orderBy('tank_id')->orderBy('id')->get() as $plan) {
+        foreach (DosePlan::query()->whereIn('tank_id', array_keys($this->tanks))->where('by_doser', false)->with('product')->orderBy('tank_id')->orderBy('id')->get() as $plan) {
             $next = $plan->next($today);
             $day = $next === 0 && !in_array($plan->id, $open, true) ? max(1, $plan->every) : $next;
             $this->doseEnds[$plan->id] = $plan->endsIn($today) ?? self::DAYS;
             if ($day !== null && $day <= $this->doseEnds[$plan->id]) {
                 $due = DueBand::on($day);
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Dose, $plan->tank_id, (string) $plan->id), $due, self::soon($due), JobKinds::of('fertilise'), every: max(1, $plan->every), name: $plan->jar->name, of: $plan->jar_id, isSet: true);
+                $jobs[] = new UpcomingJob(new JobKey(JobType::Dose, $plan->tank_id, (string) $plan->id), $due, self::soon($due), JobKinds::of('fertilise'), every: max(1, $plan->every), name: $plan->product->name, of: $plan->product_id, isSet: true);
             }
         }
 
@@ -460,11 +460,11 @@ final class JobsQuery
     {
         $jobs = [];
         // A keeper who set the job up has said when.
-        foreach ($this->chores?->contains('kind', 'membrane') === true ? [] : $this->keeper->loadMissing('stores.rejections')->stores as $store) {
-            $left = $store->membrane()?->daysLeft;
+        foreach ($this->chores?->contains('kind', 'membrane') === true ? [] : $this->keeper->loadMissing('reservoirs.rejections')->reservoirs as $reservoir) {
+            $left = $reservoir->membrane()?->daysLeft;
             if ($left !== null) {
                 $due = DueBand::on((int) floor($left));
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Membrane, 0, (string) $store->id), $due, self::soon($due), JobKinds::of('membrane'), name: $store->name, of: $store->id);
+                $jobs[] = new UpcomingJob(new JobKey(JobType::Membrane, 0, (string) $reservoir->id), $due, self::soon($due), JobKinds::of('membrane'), name: $reservoir->name, of: $reservoir->id);
             }
         }
 
@@ -552,7 +552,7 @@ final class JobsQuery
     {
         if ($this->laid === null) {
             $this->laid = [];
-            foreach ($this->keeper->laidJobs()->get() as $laid) {
+            foreach ($this->keeper->pinnedJobs()->get() as $laid) {
                 $this->laid[$laid->job][] = [-$this->show->daysSinceDate($laid->day), -$this->show->daysSinceDate($laid->due_on ?? $laid->day)];
             }
         }
@@ -582,12 +582,12 @@ final class JobsQuery
     private function changeMinutes(): array
     {
         $minutes = [];
-        $last = DB::table('runs')->whereIn('tank_id', array_keys($this->tanks))->where('state', RunState::Done->value)->where('changes_water', true)->groupBy('tank_id')->selectRaw('max(id) as id')->pluck('id');
-        foreach (Run::query()->whereIn('id', $last)->with('steps')->get() as $run) {
-            $planned = $run->plan->minutes;
+        $last = DB::table('checklists')->whereIn('tank_id', array_keys($this->tanks))->where('state', ChecklistState::Done->value)->where('changes_water', true)->groupBy('tank_id')->selectRaw('max(id) as id')->pluck('id');
+        foreach (Checklist::query()->whereIn('id', $last)->with('steps')->get() as $checklist) {
+            $planned = $checklist->plan->minutes;
             if ($planned !== null) {
-                $beside = array_sum(array_map(static fn(string $task): int => JobKinds::of($task)->minutes, self::tasksOf(array_values(array_map(static fn(RunStep $step): string => $step->job, $run->steps->all())))));
-                $minutes[$run->tank_id] = max(self::LEAST, $planned - $beside);
+                $beside = array_sum(array_map(static fn(string $task): int => JobKinds::of($task)->minutes, self::tasksOf(array_values(array_map(static fn(ChecklistStep $step): string => $step->job, $checklist->steps->all())))));
+                $minutes[$checklist->tank_id] = max(self::LEAST, $planned - $beside);
             }
         }
 

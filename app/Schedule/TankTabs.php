@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Schedule;
 
-use App\Models\RunState;
+use App\Models\ChecklistState;
 use App\Models\Tank;
 use App\Tanks\TankWaterQuery;
 use App\Tanks\VesselQuery;
@@ -21,13 +21,13 @@ final readonly class TankTabs
         $show = $tank->keeper->show();
         $vessel = VesselQuery::tank($tank);
         $size = $show->volume($vessel->litres());
-        $open = $tank->runs()->open()->first();
+        $open = $tank->checklists()->open()->first();
         $water ??= TankWaterQuery::of($tank);
         $last = $water->change;
         $newest = $water->newest();
         $base = '/tanks/'.$tank->id;
-        $troubles = $tank->inquiries()->open()->count();
-        $stands = $tank->relationLoaded('stands') ? $tank->stands->count() : $tank->stands()->count();
+        $troubles = $tank->problems()->open()->count();
+        $plantGroups = $tank->relationLoaded('plantGroups') ? $tank->plantGroups->count() : $tank->plantGroups()->count();
 
         $here = match ($here) {
             'session' => 'change',
@@ -37,8 +37,8 @@ final readonly class TankTabs
 
         return new self($tank, $size, [
             new TabState('look', __('rhythm.stop.look'), $base, __('rhythm.tab.look'), $here === 'look', 'o'),
-            new TabState('change', __('rhythm.stop.change'), $open?->state === RunState::Running ? '/checklists/'.$open->id : $base.'/water-change', $open?->state === RunState::Running ? $open->progress() : self::short(JobsQuery::changeDue($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
-            new TabState('plants', __('rhythm.stop.plants'), $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants', 'p'),
+            new TabState('change', __('rhythm.stop.change'), $open?->state === ChecklistState::Running ? '/checklists/'.$open->id : $base.'/water-change', $open?->state === ChecklistState::Running ? $open->progress() : self::short(JobsQuery::changeDue($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
+            new TabState('plants', __('rhythm.stop.plants'), $base.'/plants', trans_choice('rhythm.stands', $plantGroups, ['count' => $plantGroups]), $here === 'plants', 'p'),
             new TabState('food', __('rhythm.stop.food'), $base.'/fertilising', __('rhythm.tab.food'), $here === 'food', 'f'),
             new TabState('trouble', __('inquiry.loop'), $base.'/problems', trans_choice('inquiry.stop', $troubles, ['count' => $troubles]), $here === 'trouble', 'w'),
             new TabState('log', __('rhythm.stop.log'), $base.'/log', $newest === null ? __('rhythm.tab.unread') : __('rhythm.tab.read', ['day' => $show->day($newest)]), $here === 'log', 'l'),

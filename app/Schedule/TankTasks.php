@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Schedule;
 
+use App\Models\Checklist;
+use App\Models\ChecklistState;
 use App\Models\DosePlan;
-use App\Models\Run;
-use App\Models\RunState;
 use App\Models\SwitchTick;
 use App\Models\Tank;
 use App\Models\Treatment;
@@ -142,11 +142,11 @@ final class TankTasks
         return new JobLine(JobType::Concern, $job->urgency, $line->head, $job->urgency === Urgency::Next && $this->water->change !== null ? $line->why.' '.$this->rhythm().'.' : $line->why, (string) $act, $url, acts: $line->acts);
     }
 
-    private function running(): ?Run
+    private function running(): ?Checklist
     {
-        foreach ($this->jobs->checklists($this->tank->id) as $run) {
-            if ($run->state === RunState::Running) {
-                return $run;
+        foreach ($this->jobs->checklists($this->tank->id) as $checklist) {
+            if ($checklist->state === ChecklistState::Running) {
+                return $checklist;
             }
         }
 
@@ -173,15 +173,15 @@ final class TankTasks
     /** A checklist that is under way, waits to be begun, or is meant for a day. */
     private function checklist(UpcomingJob $job): JobLine
     {
-        $run = array_values(array_filter($this->jobs->checklists($this->tank->id), static fn(Run $run): bool => $run->id === $job->of))[0];
-        $url = '/checklists/'.$run->id;
-        $step = $run->progress();
-        $off = $run->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
+        $checklist = array_values(array_filter($this->jobs->checklists($this->tank->id), static fn(Checklist $checklist): bool => $checklist->id === $job->of))[0];
+        $url = '/checklists/'.$checklist->id;
+        $step = $checklist->progress();
+        $off = $checklist->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
         if ($off->isNotEmpty()) {
             return new JobLine(JobType::Checklist, $job->urgency, (string) __('round.off', ['devices' => $off->map(static fn(SwitchTick $tick): string => word($tick->device))->implode(', ')]), (string) __('round.open_at', ['step' => $step]), (string) __('round.act.go_on'), $url);
         }
         if (!$job->isSet) {
-            return new JobLine(JobType::Checklist, $job->urgency, (string) __('round.open'), (string) __('round.open_why', ['step' => ucfirst($step)]), (string) __($run->state === RunState::Planned ? 'round.act.begin' : 'round.act.go_on'), $url);
+            return new JobLine(JobType::Checklist, $job->urgency, (string) __('round.open'), (string) __('round.open_why', ['step' => ucfirst($step)]), (string) __($checklist->state === ChecklistState::Planned ? 'round.act.begin' : 'round.act.go_on'), $url);
         }
         $days = $job->day();
         $head = $days < -1 ? trans_choice('round.planned.ago', -$days, ['count' => -$days])
@@ -207,9 +207,9 @@ final class TankTasks
 
     private function checkUp(UpcomingJob $job, int $count): JobLine
     {
-        $treatment = Treatment::query()->with('inquiry.stand.plantKind')->findOrFail($job->key->record());
+        $treatment = Treatment::query()->with('problem.plantGroup.plantKind')->findOrFail($job->key->record());
 
-        return new JobLine(JobType::CheckUp, $job->urgency, trans_choice('inquiry.check.round', $count, ['count' => $count, 'what' => ProblemWords::title($treatment->inquiry)]), ProblemWords::expects($treatment), __('inquiry.check.act'), $this->base.'/problems/'.$treatment->inquiry_id.'/now');
+        return new JobLine(JobType::CheckUp, $job->urgency, trans_choice('inquiry.check.round', $count, ['count' => $count, 'what' => ProblemWords::title($treatment->problem)]), ProblemWords::expects($treatment), __('inquiry.check.act'), $this->base.'/problems/'.$treatment->problem_id.'/now');
     }
 
     /** @return list<GrowingGroup> that are to be trimmed now */
@@ -217,7 +217,7 @@ final class TankTasks
     {
         $keys = array_map(static fn(UpcomingJob $job): int => $job->key->record(), $this->now[JobType::Trim->value] ?? []);
 
-        return array_values(array_intersect_key($this->planting->stands ?? [], array_flip($keys)));
+        return array_values(array_intersect_key($this->planting->plantGroups ?? [], array_flip($keys)));
     }
 
     private function trimWords(): string
@@ -229,14 +229,14 @@ final class TankTasks
 
     private function trimmed(int $count): string
     {
-        return $count <= 1 ? '' : Names::list(array_map(static fn(GrowingGroup $stand): string => $stand->name.', '.PlantGroupWords::place($stand), array_slice($this->trims(), 0, 2))).($count > 2 ? ' …' : '').'. ';
+        return $count <= 1 ? '' : Names::list(array_map(static fn(GrowingGroup $plantGroup): string => $plantGroup->name.', '.PlantGroupWords::place($plantGroup), array_slice($this->trims(), 0, 2))).($count > 2 ? ' …' : '').'. ';
     }
 
     /** @return list<Task> of one session without a change: trims first */
     private function tasks(): array
     {
         $trims = $this->trims();
-        $floating = array_filter($trims, static fn(GrowingGroup $stand): bool => $stand->floats());
+        $floating = array_filter($trims, static fn(GrowingGroup $plantGroup): bool => $plantGroup->floats());
 
         return array_slice([...(count($floating) < count($trims) ? [Task::Trim] : []), ...($floating === [] ? [] : [Task::Floaters]), ...self::tasksOf($this->now[JobType::Task->value] ?? [])], 0, self::AT_ONCE);
     }
@@ -265,9 +265,9 @@ final class TankTasks
     {
         $words = [];
         foreach ($jobs as $job) {
-            $plan = $this->tank->loadMissing('dosePlans.jar')->dosePlans->find($job->key->record());
+            $plan = $this->tank->loadMissing('dosePlans.product')->dosePlans->find($job->key->record());
             if ($plan instanceof DosePlan) {
-                $words[] = Names::dose($plan->amount, $plan->jar).' '.$plan->jar->name;
+                $words[] = Names::dose($plan->amount, $plan->product).' '.$plan->product->name;
             }
         }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Schedule;
 
 use App\Models\Keeper;
-use App\Models\Store;
+use App\Models\Reservoir;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use App\Models\Tank;
-use App\Models\Water;
-use App\Models\WaterKind;
 use App\Supplies\SuppliesQuery;
 use App\Tanks\ConcernLine;
 use App\Tanks\UsualWaterQuery;
@@ -26,6 +26,9 @@ use Cresco\Core\Planning\UpcomingJob;
 final class WeekPage
 {
     public const DAYS = 7;
+
+    /** Days ahead that may be looked at. */
+    public const AHEAD = JobsQuery::DAYS;
 
     /** Days before a job and its due day to which it may be moved. House default. */
     private const EARLIER = 3;
@@ -243,28 +246,28 @@ final class WeekPage
         $plan = $job->key->type === JobType::Checklist ? $this->week->known->planned($tank->id)?->plan : null;
 
         return $plan !== null && $plan->waters !== [] ? WaterUseQuery::shares($plan->waters, $plan->secondShare)
-            : WaterUseQuery::shares([UsualWaterQuery::of($tank)->id, ...($tank->second_water_id === null ? [] : [$tank->second_water_id])], $tank->second_share);
+            : WaterUseQuery::shares([UsualWaterQuery::of($tank)->id, ...($tank->second_source_water_id === null ? [] : [$tank->second_source_water_id])], $tank->second_share);
     }
 
     /** @return list<WeekReady> when each unit must run */
     private function supply(): array
     {
         $lines = [];
-        foreach ($this->week->keeper->loadMissing('stores.water', 'waters')->stores as $store) {
-            if ($store->water_id === null) {
+        foreach ($this->week->keeper->loadMissing('reservoirs.water', 'waters')->reservoirs as $reservoir) {
+            if ($reservoir->source_water_id === null) {
                 continue;
             }
             [$needed, $tanks] = [0.0, []];
             foreach ($this->changesKnown() as $change) {
-                $litres = $change['waters'][$store->water_id] ?? 0.0;
+                $litres = $change['waters'][$reservoir->source_water_id] ?? 0.0;
                 $needed += $litres;
                 if ($litres <= 0.0) {
                     continue;
                 }
                 $tanks[] = $change['tank']->name;
-                $hours = $store->supply()->hoursFor($needed);
+                $hours = $reservoir->supply()->hoursFor($needed);
                 if ($hours > 0.0) {
-                    $lines[] = $this->start($store, $change['at'], $hours, $needed, $tanks);
+                    $lines[] = $this->start($reservoir, $change['at'], $hours, $needed, $tanks);
                     break;
                 }
             }
@@ -274,17 +277,17 @@ final class WeekPage
     }
 
     /** @param list<string> $tanks */
-    private function start(Store $store, CarbonImmutable $work, float $hours, float $needed, array $tanks): WeekReady
+    private function start(Reservoir $reservoir, CarbonImmutable $work, float $hours, float $needed, array $tanks): WeekReady
     {
         $by = $work->subMinutes((int) ceil(60.0 * ($hours + $this->week->keeper->figures->get('before'))));
         $late = $by->isPast();
 
         return new WeekReady(
             $by,
-            $late ? (string) __('week.ready.now', ['unit' => $store->name, 'short' => Show::minutes((int) TimeDifference::minutes($by, CarbonImmutable::now())), 'when' => $this->show->when($work)])
-                : (string) __('week.ready.run', ['unit' => $store->name, 'time' => $this->show->when($by)]),
-            (string) __('week.ready.run_why', ['litres' => $this->show->volume($needed), 'water' => $store->water->name ?? '', 'tanks' => Names::list(array_values(array_unique($tanks))), 'when' => $this->show->when($work), 'level' => $this->show->volume($store->level)]),
-            '/ro-reservoirs/'.$store->id,
+            $late ? (string) __('week.ready.now', ['unit' => $reservoir->name, 'short' => Show::minutes((int) TimeDifference::minutes($by, CarbonImmutable::now())), 'when' => $this->show->when($work)])
+                : (string) __('week.ready.run', ['unit' => $reservoir->name, 'time' => $this->show->when($by)]),
+            (string) __('week.ready.run_why', ['litres' => $this->show->volume($needed), 'water' => $reservoir->water->name ?? '', 'tanks' => Names::list(array_values(array_unique($tanks))), 'when' => $this->show->when($work), 'level' => $this->show->volume($reservoir->level)]),
+            '/ro-reservoirs/'.$reservoir->id,
             $late,
             true,
         );
@@ -306,7 +309,7 @@ final class WeekPage
         foreach ($this->changesKnown() as $change) {
             foreach ($change['day'] > self::READY ? [] : $change['mix'] as $id => $litres) {
                 $water = $this->week->keeper->waters->find($id);
-                if ($water === null || $water->kind === WaterKind::Tap) {
+                if ($water === null || $water->kind === SourceWaterKind::Tap) {
                     continue;
                 }
                 // One of two may be cold: the other makes the mix as warm as it is to be.
@@ -314,7 +317,7 @@ final class WeekPage
                 $lines[] = new WeekReady(
                     $change['at'],
                     (string) __($with === [] ? 'week.ready.prepare' : 'week.ready.part', ['litres' => $this->show->volume($litres), 'water' => $water->name, 'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth), 'when' => $this->show->when($change['at'])]),
-                    (string) __($with === [] ? 'week.ready.prepare_why' : 'week.ready.part_why', ['tanks' => $change['tank']->name, 'with' => Names::list(array_values($this->week->keeper->waters->only($with)->map(static fn(Water $other): string => $other->name)->all()))]),
+                    (string) __($with === [] ? 'week.ready.prepare_why' : 'week.ready.part_why', ['tanks' => $change['tank']->name, 'with' => Names::list(array_values($this->week->keeper->waters->only($with)->map(static fn(SourceWater $other): string => $other->name)->all()))]),
                     '/mix-water?tank='.$change['tank']->id,
                 );
             }
@@ -332,7 +335,7 @@ final class WeekPage
             if ($in !== null && $in <= self::ORDER) {
                 $day = $this->week->today->addDays(max(0, $in))->setTime(12, 0);
                 $lines[] = new WeekReady($day, trans_choice($one['home'] ? 'week.ready.make' : 'week.ready.order', max(0, $in), ['name' => $one['name'], 'day' => $this->show->day($day)]), (string) __($one['home'] ? 'week.ready.make_why' : 'week.ready.order_why', [
-                    'left' => self::amount($one['stock']->left, $one['unit']), 'weekly' => self::amount($one['stock']->weekly, $one['unit']), 'lead' => self::daysWords($one['stock']->lead),
+                    'left' => Names::amount($one['stock']->left, $one['unit']), 'weekly' => Names::amount($one['stock']->weekly, $one['unit']), 'lead' => Names::days($one['stock']->lead),
                 ]), '/supplies', $in < 0);
             }
             if ($one['expires'] !== null && $one['expires'] <= self::ORDER + $one['stock']->lead) {
@@ -344,13 +347,9 @@ final class WeekPage
         return $lines;
     }
 
-    public static function amount(float $amount, string $unit): string
+    /** Why a job lies where it does; nothing when it is due there. */
+    public function why(UpcomingJob $job): string
     {
-        return Show::joined(Show::plain($amount, $amount < 10.0 ? 1 : 0), $unit);
-    }
-
-    public static function daysWords(int $days): string
-    {
-        return trans_choice('week.days', $days, ['count' => $days]);
+        return WeekWords::why($this->week, $job);
     }
 }

@@ -164,14 +164,14 @@ final class WeekQuery
             $minutes[] = max(0, $this->habits->minutesOn($this->today->addDays($day)) - $this->doseMinutes($day));
         }
         $until = $this->today->addDays(JobsQuery::DAYS)->format('Y-m-d');
-        foreach ($this->keeper->busySpells()->whereDate('day', '>=', $this->today->format('Y-m-d'))->whereDate('day', '<', $until)->get() as $busy) {
+        foreach ($this->keeper->calendarBlocks()->whereDate('day', '>=', $this->today->format('Y-m-d'))->whereDate('day', '<', $until)->get() as $busy) {
             $day = -$show->daysSinceDate($busy->day);
             if (isset($minutes[$day])) {
                 $minutes[$day] = max(0, $minutes[$day] - $busy->minutes);
                 $taken[$day] = isset($taken[$day]) ? $taken[$day].', '.$busy->title : (string) $busy->title;
             }
         }
-        foreach ($this->keeper->awaySpells as $away) {
+        foreach ($this->keeper->absences as $away) {
             $from = -$show->daysSinceDate($away->from_day);
             $last = -$show->daysSinceDate($away->until_day);
             for ($day = max(0, $from); $day <= min($last, JobsQuery::DAYS - 1); ++$day) {

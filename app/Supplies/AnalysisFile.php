@@ -6,14 +6,14 @@ namespace App\Supplies;
 
 use App\Exchange\CsvFile;
 use App\Exchange\FileFault;
+use App\Exchange\ImportProgress;
 use App\Exchange\JsonFile;
 use App\Exchange\JsonLines;
-use App\Exchange\TakingIn;
 use App\Models\Analysis;
-use App\Models\Capacity;
 use App\Models\Keeper;
-use App\Models\Water;
-use App\Models\WaterKind;
+use App\Models\RecordQuota;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\IonAnalysis;
@@ -68,7 +68,7 @@ final class AnalysisFile
     }
 
     /** @return int how many were taken in @throws FileFault */
-    public static function importJson(Keeper $keeper, string $text, TakingIn $in): int
+    public static function importJson(Keeper $keeper, string $text, ImportProgress $in): int
     {
         $lines = JsonLines::of($text);
         $found = [];
@@ -89,7 +89,7 @@ final class AnalysisFile
     }
 
     /** @return int how many were taken in @throws FileFault */
-    public static function importCsv(Keeper $keeper, string $text, TakingIn $in): int
+    public static function importCsv(Keeper $keeper, string $text, ImportProgress $in): int
     {
         $found = [];
         $rows = CsvFile::read($text, ['water', 'sampled_on'], self::columns());
@@ -156,15 +156,15 @@ final class AnalysisFile
         DB::transaction(static function () use ($keeper, $found, $kept): void {
             $waters = self::waters($keeper);
             $new = array_values(array_unique(array_filter(array_column($found, 'water'), static fn(string $name): bool => !isset($waters[$name]))));
-            foreach ([[Water::class, count($new)], [Analysis::class, count($found)]] as [$kind, $more]) {
-                if ($more > 0 && $kind::query()->where('keeper_id', $keeper->id)->count() + $more > Capacity::most($kind)) {
+            foreach ([[SourceWater::class, count($new)], [Analysis::class, count($found)]] as [$kind, $more]) {
+                if ($more > 0 && $kind::query()->where('keeper_id', $keeper->id)->count() + $more > RecordQuota::most($kind)) {
                     throw FileFault::tooMany($kind);
                 }
             }
-            Water::query()->insert(array_map(static fn(string $name): array => ['name' => $name, 'kind' => WaterKind::Tap->value, 'note' => null] + $kept, $new));
+            SourceWater::query()->insert(array_map(static fn(string $name): array => ['name' => $name, 'kind' => SourceWaterKind::Tap->value, 'note' => null] + $kept, $new));
             $waters = self::waters($keeper);
             foreach (array_chunk($found, 100) as $some) {
-                Analysis::query()->insert(array_map(static fn(array $item): array => ['water_id' => $waters[$item['water']], 'milligrams' => json_encode((object) $item['milligrams'], JSON_THROW_ON_ERROR)] + array_diff_key($item, ['water' => true]) + $kept, $some));
+                Analysis::query()->insert(array_map(static fn(array $item): array => ['source_water_id' => $waters[$item['water']], 'milligrams' => json_encode((object) $item['milligrams'], JSON_THROW_ON_ERROR)] + array_diff_key($item, ['water' => true]) + $kept, $some));
             }
         });
 

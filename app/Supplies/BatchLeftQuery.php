@@ -6,9 +6,9 @@ namespace App\Supplies;
 
 use App\Models\Batch;
 use App\Models\Keeper;
-use App\Models\TopUp;
+use App\Models\SourceWaterKind;
+use App\Models\TopOff;
 use App\Models\WaterChange;
-use App\Models\WaterKind;
 use App\Tanks\WaterUseQuery;
 use App\Units\Show;
 use App\Units\TimeDifference;
@@ -28,11 +28,11 @@ final readonly class BatchLeftQuery
     /** @return array<int, self> by water; those of which no batch was made lately are left out */
     public static function of(Keeper $keeper): array
     {
-        $newest = Batch::query()->where('keeper_id', $keeper->id)->whereHas('water', static fn($water) => $water->where('kind', WaterKind::MadeUp))->where('made_at', '>', CarbonImmutable::now()->subDays(self::FORGOTTEN))->groupBy('water_id')->selectRaw('max(id)');
+        $newest = Batch::query()->where('keeper_id', $keeper->id)->whereHas('water', static fn($water) => $water->where('kind', SourceWaterKind::MadeUp))->where('made_at', '>', CarbonImmutable::now()->subDays(self::FORGOTTEN))->groupBy('source_water_id')->selectRaw('max(id)');
         $found = [];
         foreach (Batch::query()->whereIn('id', $newest)->with('tank')->get() as $batch) {
-            if ($batch->made_at !== null && $batch->water_id !== null) {
-                $found[$batch->water_id] = new self($batch, $batch->made_at, max(0.0, $batch->litres - self::drawn($keeper, $batch->water_id, $batch->made_at)));
+            if ($batch->made_at !== null && $batch->source_water_id !== null) {
+                $found[$batch->source_water_id] = new self($batch, $batch->made_at, max(0.0, $batch->litres - self::drawn($keeper, $batch->source_water_id, $batch->made_at)));
             }
         }
 
@@ -42,13 +42,13 @@ final readonly class BatchLeftQuery
     private static function drawn(Keeper $keeper, int $water, CarbonImmutable $since): float
     {
         $litres = 0.0;
-        foreach (WaterChange::query()->where('keeper_id', $keeper->id)->where('changed_at', '>', $since)->with('run')->get() as $change) {
-            $plan = $change->run?->plan;
-            $shares = $plan === null || $plan->waters === [] ? [(int) $change->water_id => 1.0] : WaterUseQuery::shares($plan->waters, $plan->secondShare);
+        foreach (WaterChange::query()->where('keeper_id', $keeper->id)->where('changed_at', '>', $since)->with('checklist')->get() as $change) {
+            $plan = $change->checklist?->plan;
+            $shares = $plan === null || $plan->waters === [] ? [(int) $change->source_water_id => 1.0] : WaterUseQuery::shares($plan->waters, $plan->secondShare);
             $litres += $change->litres * ($shares[$water] ?? 0.0);
         }
 
-        return $litres + (float) TopUp::query()->where('water_id', $water)->where('taken_at', '>', $since)->sum('litres');
+        return $litres + (float) TopOff::query()->where('source_water_id', $water)->where('taken_at', '>', $since)->sum('litres');
     }
 
     public function words(Show $show): string

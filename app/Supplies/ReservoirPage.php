@@ -8,7 +8,7 @@ use App\Drawing\Chart;
 use App\Drawing\ChartPoint;
 use App\Drawing\ChartTime;
 use App\Models\Keeper;
-use App\Models\Store;
+use App\Models\Reservoir;
 use App\Problems\ChangeDetectionQuery;
 use App\Problems\ChangePoint;
 use App\Problems\ChangePointWords;
@@ -37,12 +37,12 @@ final class ReservoirPage
     public readonly array $faults;
 
     /** @param mixed $typed litres by tank id, in the keeper's unit */
-    public function __construct(private readonly Store $store, private readonly Keeper $keeper, mixed $typed, DraftChange $draft)
+    public function __construct(private readonly Reservoir $reservoir, private readonly Keeper $keeper, mixed $typed, DraftChange $draft)
     {
         $this->show = $keeper->show();
-        $this->membrane = $store->membrane();
+        $this->membrane = $reservoir->membrane();
         $needs = $faults = [];
-        $usual = is_array($typed) || $store->water_id === null ? [] : UsualChange::litresOf($keeper, $store->water_id, $draft);
+        $usual = is_array($typed) || $reservoir->source_water_id === null ? [] : UsualChange::litresOf($keeper, $reservoir->source_water_id, $draft);
         foreach ($keeper->tanks as $tank) {
             $text = is_array($typed) ? $typed[$tank->id] ?? '' : null;
             $number = $this->show->volumes()->parse($text);
@@ -73,7 +73,7 @@ final class ReservoirPage
             }
         }
         $lines = [];
-        foreach ($this->store->supply()->evening($names) as $step) {
+        foreach ($this->reservoir->supply()->evening($names) as $step) {
             $lines[] = [
                 'name' => (string) preg_replace('/ \d+$/', '', $step['name']),
                 'litres' => $this->show->volume($step['litres'], 1),
@@ -92,15 +92,15 @@ final class ReservoirPage
 
     public function filled(): float
     {
-        return max(0.0, min(1.0, $this->store->level / max(0.1, $this->store->capacity)));
+        return max(0.0, min(1.0, $this->reservoir->level / max(0.1, $this->reservoir->capacity)));
     }
 
     /** "full in 7 h 12" */
     public function fullIn(): string
     {
-        $hours = $this->store->supply()->hoursFor($this->store->capacity);
+        $hours = $this->reservoir->supply()->hoursFor($this->reservoir->capacity);
 
-        return (string) __($hours <= 0.0 ? 'store.full' : 'store.full_in', ['time' => Show::minutes((int) ceil(60.0 * $hours)), 'drained' => $this->show->volume($this->store->supply()->wasteFor($this->store->capacity))]);
+        return (string) __($hours <= 0.0 ? 'store.full' : 'store.full_in', ['time' => Show::minutes((int) ceil(60.0 * $hours)), 'drained' => $this->show->volume($this->reservoir->supply()->wasteFor($this->reservoir->capacity))]);
     }
 
     /** @return list<Finding> */
@@ -108,7 +108,7 @@ final class ReservoirPage
     {
         $findings = [];
         $membrane = $this->membrane;
-        $moved = ChangeDetectionQuery::store($this->store);
+        $moved = ChangeDetectionQuery::store($this->reservoir);
         if ($membrane === null) {
             $findings[] = new Finding(Finding::HEED, __('store.unknown.head'), __('store.unknown.why'));
         } elseif ($membrane->daysLeft !== null || array_filter($moved, static fn(ChangePoint $one): bool => $one->what === ChangePoint::REJECTION) === []) {
@@ -121,10 +121,10 @@ final class ReservoirPage
         foreach ($moved as $one) {
             $findings[] = new Finding(Finding::HEED, ChangePointWords::line($one, $this->show).'.', __('store.moved.'.$one->what));
         }
-        if ($this->store->resin_on !== null) {
-            $due = $this->store->resin_on->addDays(Store::RESIN_DAYS);
+        if ($this->reservoir->resin_on !== null) {
+            $due = $this->reservoir->resin_on->addDays(Reservoir::RESIN_DAYS);
             $findings[] = $due->isPast()
-                ? new Finding(Finding::HEED, __('store.resin_due.head'), __('store.resin_due.why', ['day' => $this->show->day($this->store->resin_on)]))
+                ? new Finding(Finding::HEED, __('store.resin_due.head'), __('store.resin_due.why', ['day' => $this->show->day($this->reservoir->resin_on)]))
                 : new Finding(Finding::GOOD, __('store.resin.head', ['day' => $this->show->day($due)]), __('store.resin.why'));
         }
 
@@ -135,7 +135,7 @@ final class ReservoirPage
     public function chart(): ?Chart
     {
         $tests = [];
-        foreach ($this->store->rejections as $rejection) {
+        foreach ($this->reservoir->rejections as $rejection) {
             // What was kept before it was asked back does not break the page.
             if (!$rejection->is_first && $rejection->conductivity_in > 0.0 && $rejection->conductivity_out <= $rejection->conductivity_in) {
                 $share = Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out);
@@ -148,7 +148,7 @@ final class ReservoirPage
         $now = (float) CarbonImmutable::now()->getTimestamp();
         $trend = [];
         if ($this->membrane !== null) {
-            $from = max($tests[0]->at, $this->store->membrane_on === null ? 0.0 : (float) $this->store->membrane_on->getTimestamp());
+            $from = max($tests[0]->at, $this->reservoir->membrane_on === null ? 0.0 : (float) $this->reservoir->membrane_on->getTimestamp());
             $trend = [new ChartPoint($from, 100.0 * ($this->membrane->now - ($now - $from) / 86_400.0 * $this->membrane->perMonth / 30.0)), new ChartPoint($now, 100.0 * $this->membrane->now)];
         }
 
@@ -162,7 +162,7 @@ final class ReservoirPage
 
     public function working(string $name): ?Computation
     {
-        return $name === 'run' ? $this->store->supply()->working(max($this->total(), $this->store->capacity)) : null;
+        return $name === 'run' ? $this->reservoir->supply()->working(max($this->total(), $this->reservoir->capacity)) : null;
     }
 
     private static function readings(int $count): string

@@ -10,7 +10,7 @@ use App\Drawing\ChartTime;
 use App\Mixing\IonsQuery;
 use App\Models\Analysis;
 use App\Models\Reading;
-use App\Models\Water;
+use App\Models\SourceWater;
 use App\Testing\TestedPoint;
 use App\Units\Show;
 use App\View\Finding;
@@ -24,6 +24,9 @@ use Cresco\Core\Water\IonAnalysis;
 /** One water in full, in the keeper's units and words. */
 final class SourceWaterPage
 {
+    /** Ions that an analysis asks for. */
+    public const IONS = IonsQuery::SHOWN;
+
     /** Readings that a trend is drawn from. */
     private const TREND = 24;
 
@@ -32,7 +35,7 @@ final class SourceWaterPage
     /** @var list<Analysis> newest first */
     public readonly array $analyses;
 
-    public function __construct(private readonly Water $water, private readonly Show $show)
+    public function __construct(private readonly SourceWater $water, private readonly Show $show)
     {
         $this->known = IonsQuery::all([$water])[$water->id];
         $this->analyses = array_values($water->analyses()->orderByDesc('sampled_on')->orderByDesc('id')->limit(20)->get()->all());

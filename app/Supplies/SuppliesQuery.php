@@ -35,9 +35,9 @@ final class SuppliesQuery
         $show = $keeper->show();
         $found = [];
         $weekly = self::weekly($keeper);
-        foreach ($keeper->jars()->whereNotNull('stock')->get() as $jar) {
-            if (($weekly[$jar->id] ?? 0.0) > 0.0) {
-                $found[] = ['name' => $jar->name, 'unit' => $jar->unit, 'stock' => new StockForecast(max(0.0, (float) $jar->stock), $weekly[$jar->id], $jar->isHomeMade() ? 0 : self::LEAD), 'supply' => null, 'expires' => null, 'jar' => $jar->id, 'home' => $jar->isHomeMade()];
+        foreach ($keeper->products()->whereNotNull('stock')->get() as $product) {
+            if (($weekly[$product->id] ?? 0.0) > 0.0) {
+                $found[] = ['name' => $product->name, 'unit' => $product->unit, 'stock' => new StockForecast(max(0.0, (float) $product->stock), $weekly[$product->id], $product->isHomeMade() ? 0 : self::LEAD), 'supply' => null, 'expires' => null, 'jar' => $product->id, 'home' => $product->isHomeMade()];
             }
         }
         foreach ($keeper->supplies()->get() as $supply) {
@@ -71,29 +71,29 @@ final class SuppliesQuery
         $before = $since->subWeeks(self::WEEKS);
         $weeks = static fn(CarbonImmutable $first, int $least): float => max((float) $least, min((float) self::WEEKS, TimeDifference::days($first, $now) / 7.0));
         $weekly = $made = [];
-        foreach (DB::table('doses')->whereIn('jar_id', $keeper->jars()->select('id'))->where('missed', false)->where('given_at', '>=', $before)->groupBy('jar_id')
-            ->selectRaw('jar_id, sum(case when given_at >= ? then amount else 0 end) as amount, count(*) as many, min(given_at) as first', [$since->format('Y-m-d H:i:s')])->get() as $row) {
-            if (is_numeric($row->jar_id) && is_numeric($row->amount) && is_numeric($row->many) && is_string($row->first)) {
+        foreach (DB::table('doses')->whereIn('product_id', $keeper->products()->select('id'))->where('missed', false)->where('given_at', '>=', $before)->groupBy('product_id')
+            ->selectRaw('product_id, sum(case when given_at >= ? then amount else 0 end) as amount, count(*) as many, min(given_at) as first', [$since->format('Y-m-d H:i:s')])->get() as $row) {
+            if (is_numeric($row->product_id) && is_numeric($row->amount) && is_numeric($row->many) && is_string($row->first)) {
                 $first = CarbonImmutable::parse($row->first, 'UTC');
                 // From the first of some doses to the last there is a time less between than there are doses.
                 $between = $row->many > 1 && $first->greaterThanOrEqualTo($since) && $first->lessThanOrEqualTo($now->subWeek()) ? 1.0 - 1.0 / (float) $row->many : 1.0;
-                $weekly[(int) $row->jar_id] = (float) $row->amount * $between / $weeks($first, 1);
+                $weekly[(int) $row->product_id] = (float) $row->amount * $between / $weeks($first, 1);
             }
         }
-        foreach (self::planned($keeper) as $jar => $amount) {
-            $weekly[$jar] = max($amount, $weekly[$jar] ?? 0.0);
+        foreach (self::planned($keeper) as $product => $amount) {
+            $weekly[$product] = max($amount, $weekly[$product] ?? 0.0);
         }
         foreach (Batch::query()->where('keeper_id', $keeper->id)->where('made_at', '>=', $before)->orderBy('made_at')->get() as $batch) {
             $content = new BatchContent($batch);
-            foreach ($content->jars() as $jar) {
-                if ($jar->jarId !== null && $batch->made_at !== null) {
-                    $made[$jar->jarId] ??= [0.0, $weeks($batch->made_at, self::BATCH_WEEKS)];
-                    $made[$jar->jarId][0] += $batch->made_at->greaterThanOrEqualTo($since) ? $jar->amount * $content->timesJars() : 0.0;
+            foreach ($content->products() as $product) {
+                if ($product->productId !== null && $batch->made_at !== null) {
+                    $made[$product->productId] ??= [0.0, $weeks($batch->made_at, self::BATCH_WEEKS)];
+                    $made[$product->productId][0] += $batch->made_at->greaterThanOrEqualTo($since) ? $product->amount * $content->timesProducts() : 0.0;
                 }
             }
         }
-        foreach ($made as $jar => [$amount, $over]) {
-            $weekly[$jar] = ($weekly[$jar] ?? 0.0) + $amount / $over;
+        foreach ($made as $product => [$amount, $over]) {
+            $weekly[$product] = ($weekly[$product] ?? 0.0) + $amount / $over;
         }
 
         return $weekly;
@@ -104,11 +104,11 @@ final class SuppliesQuery
     {
         $today = $keeper->show()->local(CarbonImmutable::now());
         $planned = [];
-        foreach (DosePlan::query()->whereIn('jar_id', $keeper->jars()->select('id'))->get() as $plan) {
+        foreach (DosePlan::query()->whereIn('product_id', $keeper->products()->select('id'))->get() as $plan) {
             $next = $plan->next($today);
             if ($next !== null && $next < self::SOON) {
                 // Steps of one dose follow each other: of those that fall into a week the largest counts.
-                $planned[$plan->jar_id][$plan->tank_id] = max($planned[$plan->jar_id][$plan->tank_id] ?? 0.0, 7.0 * $plan->given() / max(1, $plan->every));
+                $planned[$plan->product_id][$plan->tank_id] = max($planned[$plan->product_id][$plan->tank_id] ?? 0.0, 7.0 * $plan->given() / max(1, $plan->every));
             }
         }
 

@@ -33,9 +33,9 @@ final readonly class BatchContent
     }
 
     /** @return list<BatchProduct> in the order of dissolving */
-    public function jars(): array
+    public function products(): array
     {
-        return $this->batch->card->jars;
+        return $this->batch->card->products;
     }
 
     /** @return list<BatchCheck> oldest first */
@@ -46,7 +46,7 @@ final readonly class BatchContent
 
     public function usesSpoons(): bool
     {
-        return array_filter($this->jars(), static fn(BatchProduct $jar): bool => $jar->spoon !== null) !== [];
+        return array_filter($this->products(), static fn(BatchProduct $product): bool => $product->spoon !== null) !== [];
     }
 
     /** uS/cm of the waters before any jar. */
@@ -83,11 +83,11 @@ final readonly class BatchContent
     }
 
     /** What is weighed or measured of a jar, so many times over, to the step that it can be told apart by: "19.3 g". */
-    public function amount(BatchProduct $jar, float $times = 1.0): string
+    public function amount(BatchProduct $product, float $times = 1.0): string
     {
-        $step = $jar->spoon === null ? $this->batch->card->step : 0.1;
+        $step = $product->spoon === null ? $this->batch->card->step : 0.1;
 
-        return Show::grams($times * $jar->amount, $times < 1.0 ? min($step, 0.1) : $step)."\u{00A0}".$jar->unit;
+        return Show::grams($times * $product->amount, $times < 1.0 ? min($step, 0.1) : $step)."\u{00A0}".$product->unit;
     }
 
     public function expectedConductivity(): float
@@ -126,7 +126,7 @@ final readonly class BatchContent
     }
 
     /** Times each amount that went in, with what checks had added. */
-    public function timesJars(): float
+    public function timesProducts(): float
     {
         $times = 1.0;
         foreach ($this->checks() as $check) {

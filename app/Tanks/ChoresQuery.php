@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tanks;
 
 use App\Models\Chore;
-use App\Models\FreshStart;
 use App\Models\Keeper;
+use App\Models\LearningReset;
 use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Planning\DueBand;
@@ -25,7 +25,7 @@ final class ChoresQuery
     /** @return Builder<Chore> */
     public static function query(): Builder
     {
-        return Chore::query()->with(['turns' => static fn(HasMany $turns) => $turns->whereNotNull('found')->whereNotExists(FreshStart::afterTurns())])->orderBy('id');
+        return Chore::query()->with(['turns' => static fn(HasMany $turns) => $turns->whereNotNull('found')->whereNotExists(LearningReset::afterTurns())])->orderBy('id');
     }
 
     /** @return Collection<int, Chore> */

@@ -27,7 +27,7 @@ final readonly class ConcernLine
                 $concern->key === 'free_ammonia' => Show::plain($concern->value, 3),
                 $isGas => Show::plain($concern->value, 0),
                 $concern->key === 'open' => $show->limit($parameter, $concern->value),
-                ($stands = $water->state()->get($parameter)) !== null => $show->joinedBand($parameter, $stands),
+                ($plantGroups = $water->state()->get($parameter)) !== null => $show->joinedBand($parameter, $plantGroups),
                 default => $show->value($parameter, $concern->value),
             },
             'limit' => $concern->key === 'free_ammonia' ? Show::plain($concern->limit, 2) : ($isGas ? Show::plain($concern->limit, 0) : $show->limit($parameter, $concern->limit)),

@@ -32,7 +32,7 @@ final class LatestResultsQuery
      */
     public static function ofWaters(array $ids, ?CarbonImmutable $until = null, array $parameters = []): array
     {
-        return self::of('waters', 'water_id', $ids, $until, $parameters);
+        return self::of('source_waters', 'source_water_id', $ids, $until, $parameters);
     }
 
     /**

@@ -86,7 +86,7 @@ final class LevelsQuery
         if ($byId === []) {
             return [];
         }
-        (new Collection($byId))->loadMissing(['keeper', 'dosePlans.jar', 'foodSpells']);
+        (new Collection($byId))->loadMissing(['keeper', 'dosePlans.product', 'feedingOverrides']);
         $versions = DataVersion::ofTanks(array_keys($byId));
         $rows = [];
         foreach ($until !== null ? [] : DB::table('water_states')->whereIn('tank_id', array_keys($byId))->get() as $row) {
@@ -307,10 +307,10 @@ final class LevelsQuery
     private function ironLost(): float
     {
         $brings = [];
-        foreach ($this->tank->loadMissing('dosePlans.jar')->dosePlans as $plan) {
+        foreach ($this->tank->loadMissing('dosePlans.product')->dosePlans as $plan) {
             $iron = $this->events()->brings($plan, $plan->given())[Parameter::Iron->value] ?? 0.0;
             if ($iron > 0.0) {
-                $brings[] = [$plan->jar->chelate(), $iron / max(1, $plan->every)];
+                $brings[] = [$plan->product->chelate(), $iron / max(1, $plan->every)];
             }
         }
         $ph = $brings === [] ? self::PH : DB::table('readings')->where('tank_id', $this->tank->id)->where('parameter', Parameter::Acidity)->where('taken_at', '<=', $this->now)->orderByDesc('taken_at')->value('value');
@@ -346,7 +346,7 @@ final class LevelsQuery
         if ($water === null) {
             return new WaterState('', []);
         }
-        $ids = array_values(array_filter([$water->id, $this->tank->second_water_id]));
+        $ids = array_values(array_filter([$water->id, $this->tank->second_source_water_id]));
         $state = WatersQuery::around($this->tank, $ids)->blend($water, $this->tank->secondWater, $this->tank->second_share);
 
         return SourceNutrientsQuery::fill($state, $water, $this->tank->secondWater, $this->tank->second_share);

@@ -16,12 +16,12 @@ final class PlantGroupsQuery
     private ?LightField $light = null;
 
     /**
-     * @param array<int, array{GrowingGroup, int|null}> $stands   as they were then, and when that was, seconds since 1970
+     * @param array<int, array{GrowingGroup, int|null}> $plantGroups   as they were then, and when that was, seconds since 1970
      * @param array<int, GroupSeen>              $seen
      * @param list<LampModel>                         $lamps
      * @param list<LampReading>                  $readings
      */
-    public function __construct(public readonly array $stands, public readonly array $seen, private readonly array $lamps, private readonly array $readings) {}
+    public function __construct(public readonly array $plantGroups, public readonly array $seen, private readonly array $lamps, private readonly array $readings) {}
 
     public function light(Tank $tank): LightField
     {
@@ -31,6 +31,6 @@ final class PlantGroupsQuery
     /** @return list<string> */
     public function __sleep(): array
     {
-        return ['stands', 'seen', 'lamps', 'readings'];
+        return ['plantGroups', 'seen', 'lamps', 'readings'];
     }
 }

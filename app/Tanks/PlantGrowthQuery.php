@@ -18,21 +18,21 @@ final class PlantGrowthQuery
     public static function of(Tank $tank, CarbonImmutable $from, CarbonImmutable $until): array
     {
         $found = $before = [];
-        $rows = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $tank->id)->where('happened_at', '<=', $until)
-            ->where('happened_at', '>=', $from->subDays(self::APART[1]))->orderBy('stand_id')->orderBy('happened_at')->get(['stand_id', 'happened_at', 'height', 'before', 'guessed']);
+        $rows = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')->where('plant_groups.tank_id', $tank->id)->where('happened_at', '<=', $until)
+            ->where('happened_at', '>=', $from->subDays(self::APART[1]))->orderBy('plant_group_id')->orderBy('happened_at')->get(['plant_group_id', 'happened_at', 'height', 'before', 'guessed']);
         foreach ($rows as $row) {
-            if (!is_numeric($row->stand_id) || !is_string($row->happened_at) || !is_numeric($row->height)) {
+            if (!is_numeric($row->plant_group_id) || !is_string($row->happened_at) || !is_numeric($row->height)) {
                 continue;
             }
-            $stand = (int) $row->stand_id;
+            $plantGroup = (int) $row->plant_group_id;
             $at = (int) strtotime($row->happened_at.' UTC');
-            [$then, $height] = $before[$stand] ?? [null, 0.0];
+            [$then, $height] = $before[$plantGroup] ?? [null, 0.0];
             $since = $then === null ? 0.0 : ($at - $then) / 86400.0;
             // A cut notes what was found before it and what was left after; a guess by the eye measures nothing.
             if ($since >= self::APART[0] && $since <= self::APART[1] && !$row->guessed && $at >= $from->getTimestamp()) {
-                $found[] = [$stand, $at, ((is_numeric($row->before) ? (float) $row->before : (float) $row->height) - $height) / $since];
+                $found[] = [$plantGroup, $at, ((is_numeric($row->before) ? (float) $row->before : (float) $row->height) - $height) / $since];
             }
-            $before[$stand] = [$at, (float) $row->height];
+            $before[$plantGroup] = [$at, (float) $row->height];
         }
 
         return $found;

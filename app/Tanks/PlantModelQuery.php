@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tanks;
 
 use App\Models\LightReading;
-use App\Models\Stand;
-use App\Models\StandLook;
+use App\Models\PlantGroup;
+use App\Models\PlantMeasurement;
 use App\Models\Tank;
 use App\Units\TimeDifference;
 use Carbon\CarbonImmutable;
@@ -31,7 +31,7 @@ use WeakMap;
 final class PlantModelQuery
 {
     /** Records that a planting is made of, for pages that show them. */
-    public const WITH = ['stands.plantKind', 'stands.latestLook', 'lamps', 'lightReadings', 'devices'];
+    public const WITH = ['plantGroups.plantKind', 'plantGroups.latestLook', 'lamps', 'lightReadings', 'devices'];
 
     /** Days after planting in which nothing grows. House default. */
     private const SETTLES = 10.0;
@@ -57,7 +57,7 @@ final class PlantModelQuery
     /** Whether a tank is known to have no plants without looking. */
     public static function isBare(Tank $tank): bool
     {
-        return ($tank->getAttributes()['stands_count'] ?? null) === 0;
+        return ($tank->getAttributes()['plant_groups_count'] ?? null) === 0;
     }
 
     /** Changes when what tank() gives may change. */
@@ -74,7 +74,7 @@ final class PlantModelQuery
         }
         $planting = self::tank($tank);
 
-        return $planting->stands === [] ? null : $planting;
+        return $planting->plantGroups === [] ? null : $planting;
     }
 
     /** As it stands in this hour, or as it stood then. */
@@ -120,7 +120,7 @@ final class PlantModelQuery
     {
         $vessel = VesselQuery::tank($tank);
         $core = [];
-        foreach ($known->stands as [$base, $from]) {
+        foreach ($known->plantGroups as [$base, $from]) {
             $core[] = self::grown($base, $from === null ? 0.0 : max(0.0, ($at->getTimestamp() - $from) / 86400.0));
         }
 
@@ -171,19 +171,19 @@ final class PlantModelQuery
         $vessel = VesselQuery::tank($tank);
         $bare = new PlantModel([], LightQuery::tank($tank), $vessel->waterHeight(), $vessel->bed);
         $now = $at ?? CarbonImmutable::now();
-        $stands = $tank->stands->filter(static fn(Stand $stand): bool => $at === null || $stand->planted_on === null || $stand->planted_on->lessThanOrEqualTo($at));
-        $looks = $at === null ? [] : self::looksAt($stands, $at);
+        $plantGroups = $tank->plantGroups->filter(static fn(PlantGroup $plantGroup): bool => $at === null || $plantGroup->planted_on === null || $plantGroup->planted_on->lessThanOrEqualTo($at));
+        $looks = $at === null ? [] : self::looksAt($plantGroups, $at);
         $isGas = LightQuery::carbonDioxide($tank) >= Growth::IS_GAS;
-        $cuts = $at === null ? self::cuts($stands) : [];
+        $cuts = $at === null ? self::cuts($plantGroups) : [];
         $given = $seen = [];
-        foreach ($stands as $stand) {
-            $look = $at === null ? $stand->latestLook : $looks[$stand->id] ?? null;
-            $given[$stand->id] = self::given($stand, $look, $bare, $now, $isGas);
+        foreach ($plantGroups as $plantGroup) {
+            $look = $at === null ? $plantGroup->latestLook : $looks[$plantGroup->id] ?? null;
+            $given[$plantGroup->id] = self::given($plantGroup, $look, $bare, $now, $isGas);
             if ($look !== null) {
-                $seen[$stand->id] = new GroupSeen($look->happened_at->getTimestamp(), $look->guessed, $cuts[$stand->id] ?? 0);
+                $seen[$plantGroup->id] = new GroupSeen($look->happened_at->getTimestamp(), $look->guessed, $cuts[$plantGroup->id] ?? 0);
             }
         }
-        $rates = self::usual($tank, $stands, $given, $bare);
+        $rates = self::usual($tank, $plantGroups, $given, $bare);
         $known = [];
         foreach ($given as $id => $one) {
             $known[$id] = [$one['base']->growing($rates[$id]), ($seen[$id] ?? null)?->second];
@@ -193,15 +193,15 @@ final class PlantModelQuery
     }
 
     /**
-     * @param Collection<int, Stand> $stands
+     * @param Collection<int, PlantGroup> $plantGroups
      *
      * @return array<int, int> how often each was cut since it was planted
      */
-    private static function cuts(Collection $stands): array
+    private static function cuts(Collection $plantGroups): array
     {
         $cuts = [];
-        $counted = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->whereIn('stands.id', $stands->modelKeys())->whereNotNull('before')
-            ->where(static fn(Builder $looks) => $looks->whereNull('planted_on')->orWhereColumn('happened_at', '>', 'planted_on'))->groupBy('stands.id')->selectRaw('stands.id as id, count(*) as cuts')->get();
+        $counted = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')->whereIn('plant_groups.id', $plantGroups->modelKeys())->whereNotNull('before')
+            ->where(static fn(Builder $looks) => $looks->whereNull('planted_on')->orWhereColumn('happened_at', '>', 'planted_on'))->groupBy('plant_groups.id')->selectRaw('plant_groups.id as id, count(*) as cuts')->get();
         foreach ($counted as $row) {
             if (is_numeric($row->id) && is_numeric($row->cuts)) {
                 $cuts[(int) $row->id] = (int) $row->cuts;
@@ -212,16 +212,16 @@ final class PlantModelQuery
     }
 
     /**
-     * @param Collection<int, Stand> $stands
+     * @param Collection<int, PlantGroup> $plantGroups
      *
-     * @return array<int, StandLook> the last before a day, by stand
+     * @return array<int, PlantMeasurement> the last before a day, by stand
      */
-    private static function looksAt(Collection $stands, CarbonImmutable $at): array
+    private static function looksAt(Collection $plantGroups, CarbonImmutable $at): array
     {
-        $last = StandLook::query()->selectRaw('max(happened_at) as at, stand_id')->whereIn('stand_id', $stands->modelKeys())->where('happened_at', '<=', $at->utc())->groupBy('stand_id');
+        $last = PlantMeasurement::query()->selectRaw('max(happened_at) as at, plant_group_id')->whereIn('plant_group_id', $plantGroups->modelKeys())->where('happened_at', '<=', $at->utc())->groupBy('plant_group_id');
         $looks = [];
-        foreach (StandLook::query()->joinSub($last, 'last', static fn(JoinClause $join) => $join->on('last.stand_id', '=', 'stand_looks.stand_id')->on('last.at', '=', 'stand_looks.happened_at'))->orderBy('stand_looks.id')->get('stand_looks.*') as $look) {
-            $looks[$look->stand_id] = $look;
+        foreach (PlantMeasurement::query()->joinSub($last, 'last', static fn(JoinClause $join) => $join->on('last.plant_group_id', '=', 'plant_measurements.plant_group_id')->on('last.at', '=', 'plant_measurements.happened_at'))->orderBy('plant_measurements.id')->get('plant_measurements.*') as $look) {
+            $looks[$look->plant_group_id] = $look;
         }
 
         return $looks;
@@ -230,13 +230,13 @@ final class PlantModelQuery
     /**
      * What is known of a stand beside its rate.
      *
-     * @return array{stand: Stand, kind: PlantSpecies, base: GrowingGroup}
+     * @return array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}
      */
-    private static function given(Stand $stand, ?StandLook $look, PlantModel $bare, CarbonImmutable $now, bool $isGas): array
+    private static function given(PlantGroup $plantGroup, ?PlantMeasurement $look, PlantModel $bare, CarbonImmutable $now, bool $isGas): array
     {
-        $kind = $stand->toKind();
-        $place = new GrowingGroup($stand->id ?? 0, $kind->name, $kind->form, $kind->demand, $stand->left_edge, $stand->right_edge, $stand->front_edge, $stand->back_edge, 1.0, 0.0, 1.0, GrowingGroup::TALLEST, LearnedRate::guess(1.0), perch: $stand->perch);
-        $ceiling = $stand->ceiling ?? PlantModel::ceiling($kind, $bare->room($place));
+        $kind = $plantGroup->toKind();
+        $place = new GrowingGroup($plantGroup->id ?? 0, $kind->name, $kind->form, $kind->demand, $plantGroup->left_edge, $plantGroup->right_edge, $plantGroup->front_edge, $plantGroup->back_edge, 1.0, 0.0, 1.0, GrowingGroup::TALLEST, LearnedRate::guess(1.0), perch: $plantGroup->perch);
+        $ceiling = $plantGroup->ceiling ?? PlantModel::ceiling($kind, $bare->room($place));
         $height = $look->height ?? min(self::UNSEEN[1], self::UNSEEN[0] * $ceiling);
         $off = match (true) {
             $look === null => self::UNSEEN[2] * $height,
@@ -247,43 +247,43 @@ final class PlantModelQuery
         $doubling = $kind->form->doublingDays($kind->pace) * ($isGas && !$kind->form->entry()->floats ? Growth::CLOSES : 1.0);
 
         return [
-            'stand' => $stand,
+            'stand' => $plantGroup,
             'kind' => $kind,
             'base' => new GrowingGroup(
-                $stand->id ?? 0,
+                $plantGroup->id ?? 0,
                 $kind->name,
                 $kind->form,
                 $kind->demand,
-                $stand->left_edge,
-                $stand->right_edge,
-                $stand->front_edge,
-                $stand->back_edge,
+                $plantGroup->left_edge,
+                $plantGroup->right_edge,
+                $plantGroup->front_edge,
+                $plantGroup->back_edge,
                 max(1.0, min($ceiling, $height)),
                 $off,
                 max(0.01, min(1.0, $look->cover ?? 1.0)),
                 $ceiling,
                 LearnedRate::guess(1.0),
                 $doubling,
-                $stand->wished,
-                $stand->perch,
-                self::pause($stand, $look, $from),
-                $look === null || $look->isCut() || $stand->planted_on === null ? null : self::plantedHeight($stand, $look),
+                $plantGroup->wished,
+                $plantGroup->perch,
+                self::pause($plantGroup, $look, $from),
+                $look === null || $look->isCut() || $plantGroup->planted_on === null ? null : self::plantedHeight($plantGroup, $look),
                 $kind->roots,
             ),
         ];
     }
 
     /** Height at which a stem stand was planted, while it has not been cut. */
-    private static function plantedHeight(Stand $stand, StandLook $look): ?float
+    private static function plantedHeight(PlantGroup $plantGroup, PlantMeasurement $look): ?float
     {
         // A stand older than two months has branched by itself.
-        return $stand->planted_on !== null && TimeDifference::days($stand->planted_on, $look->happened_at) < 1.0 && TimeDifference::days($look->happened_at, CarbonImmutable::now()) < 60.0 ? max(1.0, $look->height) : null;
+        return $plantGroup->planted_on !== null && TimeDifference::days($plantGroup->planted_on, $look->happened_at) < 1.0 && TimeDifference::days($look->happened_at, CarbonImmutable::now()) < 60.0 ? max(1.0, $look->height) : null;
     }
 
     /** Days from a moment in which it does not grow. */
-    private static function pause(Stand $stand, ?StandLook $look, CarbonImmutable $from): float
+    private static function pause(PlantGroup $plantGroup, ?PlantMeasurement $look, CarbonImmutable $from): float
     {
-        $settles = $stand->planted_on === null ? 0.0 : self::SETTLES - TimeDifference::days($stand->planted_on, $from);
+        $settles = $plantGroup->planted_on === null ? 0.0 : self::SETTLES - TimeDifference::days($plantGroup->planted_on, $from);
         $recovers = $look?->before !== null && $look->height < $look->before / 2.0 ? self::RECOVERS : 0.0;
 
         return max(0.0, min(self::SETTLES, $settles), $recovers);
@@ -292,18 +292,18 @@ final class PlantModelQuery
     /**
      * Rates of all stands: what their light, gas and warmth make usual, moved by what each did.
      *
-     * @param Collection<int, Stand> $stands
-     * @param array<int, array{stand: Stand, kind: PlantSpecies, base: GrowingGroup}> $given
+     * @param Collection<int, PlantGroup> $plantGroups
+     * @param array<int, array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}> $given
      *
      * @return array<int, LearnedRate> by stand
      */
-    private static function usual(Tank $tank, Collection $stands, array $given, PlantModel $bare): array
+    private static function usual(Tank $tank, Collection $plantGroups, array $given, PlantModel $bare): array
     {
         $asked = self::asked($tank, $given, $bare);
         // What was learned of a stand holds until it is seen anew or its light changes.
         $name = 'rates.'.$tank->id;
         $kept = is_array($found = Cache::get($name)) ? $found : [];
-        $looks = self::looks($stands);
+        $looks = self::looks($plantGroups);
         $rates = $keys = [];
         foreach ($asked as $id => $of) {
             $keys[$id] = hash('xxh128', serialize([self::VERSION, $of, $looks[$id] ?? null, $given[$id]['stand']->planted_on?->getTimestamp()]));
@@ -314,7 +314,7 @@ final class PlantModelQuery
         }
         $missing = array_diff_key($asked, $rates);
         if ($missing !== []) {
-            $rates += self::learn($stands, $given, $missing);
+            $rates += self::learn($plantGroups, $given, $missing);
             Cache::put($name, array_map(static fn(int $id): array => [$keys[$id], $rates[$id]], array_combine(array_keys($rates), array_keys($rates))), 86400 * 30);
         }
 
@@ -324,7 +324,7 @@ final class PlantModelQuery
     /**
      * What the usual rate of each stand is reckoned from.
      *
-     * @param array<int, array{stand: Stand, kind: PlantSpecies, base: GrowingGroup}> $given
+     * @param array<int, array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}> $given
      *
      * @return array<int, array{float, LightDemand, float, float, float, float, float, float}> usual rate, demand, light, carbon dioxide, hours, warmth, what bicarbonate alone allows, ceiling
      */
@@ -346,16 +346,16 @@ final class PlantModelQuery
     }
 
     /**
-     * @param Collection<int, Stand> $stands
+     * @param Collection<int, PlantGroup> $plantGroups
      *
      * @return array<int, string> which looks there are of each
      */
-    private static function looks(Collection $stands): array
+    private static function looks(Collection $plantGroups): array
     {
         $found = [];
-        foreach (DB::table('stand_looks')->whereIn('stand_id', $stands->modelKeys())->groupBy('stand_id')->selectRaw('stand_id, count(*) as looks, max(id) as newest, max(happened_at) as last, sum(height) as heights')->get() as $row) {
-            if (is_numeric($row->stand_id)) {
-                $found[(int) $row->stand_id] = (string) json_encode([$row->looks, $row->newest, $row->last, $row->heights]);
+        foreach (DB::table('plant_measurements')->whereIn('plant_group_id', $plantGroups->modelKeys())->groupBy('plant_group_id')->selectRaw('plant_group_id, count(*) as looks, max(id) as newest, max(happened_at) as last, sum(height) as heights')->get() as $row) {
+            if (is_numeric($row->plant_group_id)) {
+                $found[(int) $row->plant_group_id] = (string) json_encode([$row->looks, $row->newest, $row->last, $row->heights]);
             }
         }
 
@@ -363,29 +363,29 @@ final class PlantModelQuery
     }
 
     /** How the usual rate of a stand comes about; null for one that floats or is not there. */
-    public static function growth(Tank $tank, int $stand): ?Computation
+    public static function growth(Tank $tank, int $plantGroup): ?Computation
     {
         $tank->load(self::WITH);
         $vessel = VesselQuery::tank($tank);
         $bare = new PlantModel([], LightQuery::tank($tank), $vessel->waterHeight(), $vessel->bed);
         $isGas = LightQuery::carbonDioxide($tank) >= Growth::IS_GAS;
         $given = [];
-        foreach ($tank->stands as $record) {
+        foreach ($tank->plantGroups as $record) {
             $given[$record->id] = self::given($record, $record->latestLook, $bare, CarbonImmutable::now(), $isGas);
         }
-        if (!isset($given[$stand]) || $given[$stand]['base']->floats()) {
+        if (!isset($given[$plantGroup]) || $given[$plantGroup]['base']->floats()) {
             return null;
         }
-        [$usual, $demand, $light, $gas, $lit, $celsius, $least] = self::asked($tank, $given, $bare)[$stand];
+        [$usual, $demand, $light, $gas, $lit, $celsius, $least] = self::asked($tank, $given, $bare)[$plantGroup];
 
         return Growth::rate($usual, $demand, $light, $gas, $lit, $celsius, 1.0, $least)
             ->note('growth.what_it_rests_on');
     }
 
     /** How the height of a stand comes about, from where it was last seen. */
-    public static function height(Tank $tank, int $stand): ?Computation
+    public static function height(Tank $tank, int $plantGroup): ?Computation
     {
-        [$base, $from] = self::known($tank)->stands[$stand] ?? [null, null];
+        [$base, $from] = self::known($tank)->plantGroups[$plantGroup] ?? [null, null];
         if ($base === null || $base->floats()) {
             return null;
         }
@@ -395,15 +395,15 @@ final class PlantModelQuery
     }
 
     /**
-     * @param Collection<int, Stand> $stands
-     * @param array<int, array{stand: Stand, kind: PlantSpecies, base: GrowingGroup}> $given
+     * @param Collection<int, PlantGroup> $plantGroups
+     * @param array<int, array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}> $given
      * @param array<int, array{float, LightDemand, float, float, float, float, float, float}> $asked
      *
      * @return array<int, LearnedRate> by stand
      */
-    private static function learn(Collection $stands, array $given, array $asked): array
+    private static function learn(Collection $plantGroups, array $given, array $asked): array
     {
-        $stands->whereIn('id', array_keys($asked))->load('looks');
+        $plantGroups->whereIn('id', array_keys($asked))->load('looks');
         $rates = [];
         foreach ($asked as $id => [$usual, $demand, $light, $gas, $lit, $celsius, $least, $ceiling]) {
             $prior = max(0.3, Growth::rate($usual, $demand, $light, $gas, $lit, $celsius, 1.0, $least)->value('rate'));
@@ -414,9 +414,9 @@ final class PlantModelQuery
     }
 
     /** Light at half the ceiling of a stand under what floats; without a lamp that is set up, just what it asks for. */
-    private static function light(GrowingGroup $stand, PlantSpecies $kind, PlantModel $bare, float $floating): float
+    private static function light(GrowingGroup $plantGroup, PlantSpecies $kind, PlantModel $bare, float $floating): float
     {
-        return $bare->light->lamps === [] ? $kind->demand->need() : $bare->open($stand, min($bare->room($stand), $stand->ceiling / 2.0)) * ($stand->floats() ? 1.0 : Canopy::under($floating));
+        return $bare->light->lamps === [] ? $kind->demand->need() : $bare->open($plantGroup, min($bare->room($plantGroup), $plantGroup->ceiling / 2.0)) * ($plantGroup->floats() ? 1.0 : Canopy::under($floating));
     }
 
     private static function alkalinity(Tank $tank): float
@@ -427,13 +427,13 @@ final class PlantModelQuery
     }
 
     /** @return list<array{float, float, float}> heights of a look and of the next, mm, and the weeks of growth between */
-    private static function pairs(Stand $stand): array
+    private static function pairs(PlantGroup $plantGroup): array
     {
         $pairs = [];
         $before = null;
-        foreach ($stand->looks as $look) {
+        foreach ($plantGroup->looks as $look) {
             if ($before !== null) {
-                $days = ($look->happened_at->getTimestamp() - $before->happened_at->getTimestamp()) / 86400.0 - self::pause($stand, $before, $before->happened_at);
+                $days = ($look->happened_at->getTimestamp() - $before->happened_at->getTimestamp()) / 86400.0 - self::pause($plantGroup, $before, $before->happened_at);
                 // A cut notes what was found before it and what was left after.
                 if ($days >= 2.0 && !$look->guessed) {
                     $pairs[] = [$before->height, $look->found(), $days / 7.0];

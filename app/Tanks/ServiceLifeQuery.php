@@ -7,8 +7,8 @@ namespace App\Tanks;
 use App\Data\ChecklistPlan;
 use App\Models\Chore;
 use App\Models\Keeper;
+use App\Models\SourceWaterKind;
 use App\Models\Tank;
-use App\Models\WaterKind;
 use App\Units\TimeDifference;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\ServiceLife;
@@ -69,20 +69,20 @@ final class ServiceLifeQuery
 
     private static function read(Chore $chore, CarbonImmutable $since): Builder
     {
-        return DB::table('readings')->leftJoin('tanks', 'tanks.id', '=', 'readings.tank_id')->leftJoin('waters', 'waters.id', '=', 'readings.water_id')
-            ->where(static fn(Builder $of): Builder => $of->where('tanks.keeper_id', $chore->keeper_id)->orWhere('waters.keeper_id', $chore->keeper_id))
+        return DB::table('readings')->leftJoin('tanks', 'tanks.id', '=', 'readings.tank_id')->leftJoin('source_waters', 'source_waters.id', '=', 'readings.source_water_id')
+            ->where(static fn(Builder $of): Builder => $of->where('tanks.keeper_id', $chore->keeper_id)->orWhere('source_waters.keeper_id', $chore->keeper_id))
             ->where('readings.parameter', $chore->wears_of?->value)->where('readings.taken_at', '>', $since);
     }
 
     /** Litres of reverse osmosis that changes took. */
     private static function litres(Chore $chore, CarbonImmutable $since): float
     {
-        $keeper = Keeper::query()->with(['waters', 'stores'])->findOrFail($chore->keeper_id);
-        $bare = $keeper->waters->where('kind', WaterKind::ReverseOsmosis)->modelKeys();
+        $keeper = Keeper::query()->with(['waters', 'reservoirs'])->findOrFail($chore->keeper_id);
+        $bare = $keeper->waters->where('kind', SourceWaterKind::ReverseOsmosis)->modelKeys();
         $taken = [];
         $changes = DB::table('water_changes')->where('water_changes.keeper_id', $keeper->id)->where('changed_at', '>', $since)
-            ->leftJoin('runs', 'runs.id', '=', 'water_changes.run_id')->join('tanks', 'tanks.id', '=', 'water_changes.tank_id')
-            ->get(['litres', 'water_changes.water_id', 'runs.plan', 'tanks.water_id as first', 'tanks.second_water_id as second', 'tanks.second_share as share']);
+            ->leftJoin('checklists', 'checklists.id', '=', 'water_changes.checklist_id')->join('tanks', 'tanks.id', '=', 'water_changes.tank_id')
+            ->get(['litres', 'water_changes.source_water_id', 'checklists.plan', 'tanks.source_water_id as first', 'tanks.second_source_water_id as second', 'tanks.second_share as share']);
         foreach ($changes as $change) {
             foreach (self::waters($change) as $water => $part) {
                 $taken[$water] = ($taken[$water] ?? 0.0) + $part * (is_numeric($change->litres) ? (float) $change->litres : 0.0);
@@ -95,8 +95,8 @@ final class ServiceLifeQuery
     /** @return array<int, float> share of each water in a change: the one that went in alone, else as its sheet mixed two, and without one as the tank's is mixed */
     private static function waters(stdClass $change): array
     {
-        if (is_numeric($change->water_id)) {
-            return [(int) $change->water_id => 1.0];
+        if (is_numeric($change->source_water_id)) {
+            return [(int) $change->source_water_id => 1.0];
         }
         $plan = is_string($change->plan) ? ChecklistPlan::read(json_decode($change->plan, true)) : null;
         if ($plan !== null) {

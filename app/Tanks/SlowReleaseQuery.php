@@ -24,7 +24,7 @@ final class SlowReleaseQuery
     private readonly ?float $soil;
 
     /** @var list<array{RootTabKind, int, float, float}>|null kind, number, first and last day as numbers */
-    private ?array $capsules = null;
+    private ?array $rootTabs = null;
 
     private ?bool $isCoarse = null;
 
@@ -53,7 +53,7 @@ final class SlowReleaseQuery
     /** @return list<array{float, float, float}> first and last day of each set of capsules, and mg/L that it gives on each */
     private function givenBy(Parameter $nutrient): array
     {
-        return array_map(fn(array $set): array => [$set[2], $set[3], SlowRelease::capsules([[$set[0], $set[1], $set[3] - $set[2]]], $nutrient, $this->isCoarse(), $this->litres)->value('c')], $this->capsules ??= $this->set());
+        return array_map(fn(array $set): array => [$set[2], $set[3], SlowRelease::rootTabs([[$set[0], $set[1], $set[3] - $set[2]]], $nutrient, $this->isCoarse(), $this->litres)->value('c')], $this->rootTabs ??= $this->set());
     }
 
     /** Whether the soil gives the water something that counts. */
@@ -74,19 +74,19 @@ final class SlowReleaseQuery
     }
 
     /** How what all capsules give on a day is reckoned; null where none is left. */
-    public function capsuleWorking(Parameter $nutrient, float $day): ?Computation
+    public function rootTabWorking(Parameter $nutrient, float $day): ?Computation
     {
-        $sets = array_values(array_filter($this->capsules ??= $this->set(), static fn(array $set): bool => $set[2] <= $day && $day < $set[3]));
+        $sets = array_values(array_filter($this->rootTabs ??= $this->set(), static fn(array $set): bool => $set[2] <= $day && $day < $set[3]));
 
-        return $sets === [] ? null : SlowRelease::capsules(array_map(static fn(array $set): array => [$set[0], $set[1], $set[3] - $set[2]], $sets), $nutrient, $this->isCoarse(), $this->litres);
+        return $sets === [] ? null : SlowRelease::rootTabs(array_map(static fn(array $set): array => [$set[0], $set[1], $set[3] - $set[2]], $sets), $nutrient, $this->isCoarse(), $this->litres);
     }
 
     /** @return list<array{RootTabKind, int, float, float}> */
     private function set(): array
     {
         $found = [];
-        $rows = DB::table('capsules')->join('stands', 'stands.id', '=', 'capsules.stand_id')->where('stands.tank_id', $this->tank->id)
-            ->where('placed_on', '>=', CarbonImmutable::now()->subDays(self::LONGEST)->format('Y-m-d'))->orderBy('placed_on')->get(['capsules.kind', 'capsules.number', 'placed_on']);
+        $rows = DB::table('root_tabs')->join('plant_groups', 'plant_groups.id', '=', 'root_tabs.plant_group_id')->where('plant_groups.tank_id', $this->tank->id)
+            ->where('placed_on', '>=', CarbonImmutable::now()->subDays(self::LONGEST)->format('Y-m-d'))->orderBy('placed_on')->get(['root_tabs.kind', 'root_tabs.number', 'placed_on']);
         foreach ($rows as $row) {
             $kind = is_string($row->kind) ? RootTabKind::tryFrom($row->kind) : null;
             if ($kind !== null && is_numeric($row->number) && is_string($row->placed_on)) {
@@ -102,7 +102,7 @@ final class SlowReleaseQuery
     /** More of a capsule leaks through coarse grain. */
     private function isCoarse(): bool
     {
-        return $this->isCoarse ??= $this->tank->loadMissing('patches')->patches->where('cover', Cover::Gravel)->count() * 2 > $this->tank->patches->count();
+        return $this->isCoarse ??= $this->tank->loadMissing('zones')->zones->where('cover', Cover::Gravel)->count() * 2 > $this->tank->zones->count();
     }
 
     private static function day(CarbonImmutable $at): float

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Tanks;
 
 use App\Models\Reading;
-use App\Models\WaterKind;
+use App\Models\SourceWaterKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
@@ -41,12 +41,12 @@ final class SourceLevelsQuery
             return [];
         }
         $now = ($until ?? CarbonImmutable::now())->utc();
-        $latest = DB::table('readings')->join('waters', 'waters.id', '=', 'readings.water_id')->whereIn('waters.id', $ids)->where('waters.kind', '<>', WaterKind::MadeUp)
+        $latest = DB::table('readings')->join('source_waters', 'source_waters.id', '=', 'readings.source_water_id')->whereIn('source_waters.id', $ids)->where('source_waters.kind', '<>', SourceWaterKind::MadeUp)
             ->whereIn('parameter', Parameter::balanced())->where('taken_at', '<=', $now)
-            ->select('readings.*')->selectRaw('row_number() over (partition by water_id, parameter order by taken_at desc, readings.id desc) as nth');
+            ->select('readings.*')->selectRaw('row_number() over (partition by source_water_id, parameter order by taken_at desc, readings.id desc) as nth');
         $rows = [];
         foreach (DB::query()->fromSub($latest, 'readings')->where('nth', '<=', self::READINGS)->orderBy('taken_at')->orderBy('id')->get() as $row) {
-            $rows[is_numeric($row->water_id) ? (int) $row->water_id : 0][] = (array) $row;
+            $rows[is_numeric($row->source_water_id) ? (int) $row->source_water_id : 0][] = (array) $row;
         }
         $found = [];
         foreach ($rows as $id => $of) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tanks;
 
 use App\Models\Analysis;
-use App\Models\Water;
-use App\Models\WaterKind;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Water\Ion;
@@ -19,13 +19,13 @@ final class SourceNutrientsQuery
     private const OFF = 0.15;
 
     /** @param float $share of the second water, 0 to 1 */
-    public static function fill(WaterState $state, Water $first, ?Water $second, float $share): WaterState
+    public static function fill(WaterState $state, SourceWater $first, ?SourceWater $second, float $share): WaterState
     {
         $missing = array_filter(Parameter::nutrients(), static fn(Parameter $nutrient): bool => !$state->has($nutrient));
         if ($missing === []) {
             return $state;
         }
-        $analyses = Analysis::query()->whereIn('water_id', array_values(array_filter([$first->id, $second?->id])))->orderBy('sampled_on')->orderBy('id')->get()->keyBy('water_id');
+        $analyses = Analysis::query()->whereIn('source_water_id', array_values(array_filter([$first->id, $second?->id])))->orderBy('sampled_on')->orderBy('id')->get()->keyBy('source_water_id');
         foreach ($missing as $nutrient) {
             $one = self::analysed($analyses->get($first->id), $first->kind, $nutrient);
             $other = $second === null ? $one : self::analysed($analyses->get($second->id), $second->kind, $nutrient);
@@ -43,7 +43,7 @@ final class SourceNutrientsQuery
      *
      * @return array{float, float}|null mg/L, as the nutrient is counted, and how far that may be off; null where nobody knows
      */
-    private static function analysed(?Analysis $analysis, WaterKind $kind, Parameter $nutrient): ?array
+    private static function analysed(?Analysis $analysis, SourceWaterKind $kind, Parameter $nutrient): ?array
     {
         $food = $nutrient->entry()->food;
         $ion = Ion::tryFrom((string) $food?->ion);
@@ -57,7 +57,7 @@ final class SourceNutrientsQuery
 
         return match (true) {
             $kind->isBare() => [0.0, 0.0],
-            $food !== null && $kind === WaterKind::Tap && $nutrient !== Parameter::Nitrate => [$nutrient->entry()->balance->source ?? 0.0, $nutrient->entry()->balance->sourceOff ?? 0.0],
+            $food !== null && $kind === SourceWaterKind::Tap && $nutrient !== Parameter::Nitrate => [$nutrient->entry()->balance->source ?? 0.0, $nutrient->entry()->balance->sourceOff ?? 0.0],
             default => null,
         };
     }

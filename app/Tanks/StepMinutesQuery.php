@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tanks;
 
 use App\Data\OwnEstimates;
-use App\Models\FreshStart;
-use App\Models\RunState;
+use App\Models\ChecklistState;
+use App\Models\LearningReset;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Checklist\Minutes;
 use Cresco\Core\Checklist\StepCatalogue;
@@ -29,16 +29,16 @@ final class StepMinutesQuery
     public static function of(array $tanks, ?array $anew = null): self
     {
         $taken = [];
-        $anew ??= FreshStart::ofTanks($tanks);
-        $last = DB::table('runs')->whereIn('tank_id', $tanks)->where('state', RunState::Done->value)
+        $anew ??= LearningReset::ofTanks($tanks);
+        $last = DB::table('checklists')->whereIn('tank_id', $tanks)->where('state', ChecklistState::Done->value)
             ->selectRaw('id, tank_id, finished_at, row_number() over (partition by tank_id order by finished_at desc, id desc) as place');
-        $rows = $tanks === [] ? [] : DB::query()->fromSub($last, 'last')->join('run_steps', 'run_steps.run_id', '=', 'last.id')->where('place', '<=', self::LAST)->where('skipped', false)
+        $rows = $tanks === [] ? [] : DB::query()->fromSub($last, 'last')->join('checklist_steps', 'checklist_steps.checklist_id', '=', 'last.id')->where('place', '<=', self::LAST)->where('skipped', false)
             ->whereNotNull('opened_at')->whereNotNull('done_at')->orderBy('place')->get(['last.tank_id', 'last.id', 'last.finished_at', 'job', 'opened_at', 'done_at']);
         foreach ($rows as $row) {
             if (!is_numeric($row->tank_id) || !is_numeric($row->id) || !is_string($row->job) || !is_string($row->opened_at) || !is_string($row->done_at)) {
                 continue;
             }
-            $since = $anew[(int) $row->tank_id][FreshStart::MINUTES] ?? null;
+            $since = $anew[(int) $row->tank_id][LearningReset::MINUTES] ?? null;
             if ($since === null || (is_string($row->finished_at) && (int) strtotime($row->finished_at.' UTC') >= $since->getTimestamp())) {
                 $taken[(int) $row->tank_id][(int) $row->id][$row->job] = max(0.0, ((int) strtotime($row->done_at) - (int) strtotime($row->opened_at)) / 60.0);
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tanks;
 
 use App\Models\DosePlan;
-use App\Models\FoodSpell;
-use App\Models\FreshStart;
+use App\Models\FeedingOverride;
+use App\Models\LearningReset;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
@@ -74,13 +74,13 @@ final class TankEventsQuery
     public function __construct(public readonly Tank $tank, ?CarbonImmutable $now = null)
     {
         $this->now = ($now ?? CarbonImmutable::now())->utc();
-        if ($tank->relationLoaded('keeper') && $tank->keeper->relationLoaded('jars')) {
+        if ($tank->relationLoaded('keeper') && $tank->keeper->relationLoaded('products')) {
             foreach ($tank->loadMissing('dosePlans')->dosePlans as $plan) {
-                $jar = $tank->keeper->jars->find($plan->jar_id);
-                $jar === null ?: $plan->setRelation('jar', $jar);
+                $product = $tank->keeper->products->find($plan->product_id);
+                $product === null ?: $plan->setRelation('product', $product);
             }
         }
-        $tank->loadMissing(['dosePlans.jar', 'foodSpells']);
+        $tank->loadMissing(['dosePlans.product', 'feedingOverrides']);
     }
 
     public function litres(): float
@@ -134,7 +134,7 @@ final class TankEventsQuery
     {
         $local = $this->tank->keeper->show()->local(CarbonImmutable::createFromTimestampUTC((int) floor($day) * 86_400 + 43_200));
         $date = $local->format('Y-m-d');
-        $spell = $this->tank->foodSpells->isEmpty() ? null : $this->tank->foodSpells->last(static fn(FoodSpell $spell): bool => $spell->from_day->format('Y-m-d') <= $date && $date <= $spell->until_day->format('Y-m-d'));
+        $spell = $this->tank->feedingOverrides->isEmpty() ? null : $this->tank->feedingOverrides->last(static fn(FeedingOverride $spell): bool => $spell->from_day->format('Y-m-d') <= $date && $date <= $spell->until_day->format('Y-m-d'));
 
         return match (true) {
             $spell !== null => $spell->grams,
@@ -160,7 +160,7 @@ final class TankEventsQuery
     /** @return array<string, float> mg/L by parameter value that so much of it brings to this tank */
     public function brings(DosePlan $plan, float $amount): array
     {
-        $feed = $plan->jar->toFeed($this->tank->keeper->scale_step);
+        $feed = $plan->product->toFeed($this->tank->keeper->scale_step);
 
         return $feed === null ? [] : array_map(fn(float $milligrams): float => $milligrams * $amount / $this->litres(), $feed->milligrams);
     }
@@ -178,7 +178,7 @@ final class TankEventsQuery
         $changed = DB::table('water_changes')->where('tank_id', $this->tank->id)->where('changed_at', '<=', $this->now)->max('changed_at');
         $farthest = $this->now->startOfDay()->subDays(self::FARTHEST);
         $last = DB::table('readings')->where('tank_id', $this->tank->id)->whereIn('parameter', $parameters)->where('taken_at', '<=', $this->now)->groupBy('parameter')->selectRaw('parameter, max(taken_at) as at')->pluck('at', 'parameter');
-        $anew = FreshStart::ofTanks([$this->tank->id])[$this->tank->id] ?? [];
+        $anew = LearningReset::ofTanks([$this->tank->id])[$this->tank->id] ?? [];
         $since = [];
         foreach ($parameters as $parameter) {
             $at = $last->get($parameter->value);
@@ -186,7 +186,7 @@ final class TankEventsQuery
             $newest = $read ?? (is_string($changed) ? CarbonImmutable::parse($changed, 'UTC') : $this->tank->created_at ?? $this->now);
             $from = $newest->startOfDay()->subDays(self::DAYS)->max($farthest);
             // What a tank makes is learned anew; where it stands is still what was read last.
-            $begun = $anew[FreshStart::MADE.$parameter->value] ?? $from;
+            $begun = $anew[LearningReset::MADE.$parameter->value] ?? $from;
             $since[$parameter->value] = $from->max($read === null ? $begun : $begun->min($read));
         }
 
@@ -211,12 +211,12 @@ final class TankEventsQuery
             ->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
         $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $first)->where('changed_at', '<=', $this->now)
             // By a checklist the water changed when it was let in, before the reading right after.
-            ->leftJoin('run_steps', static fn(JoinClause $join) => $join->on('run_steps.run_id', '=', 'water_changes.run_id')->where('run_steps.job', 'refill')->whereNotNull('run_steps.done_at'))
-            ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(run_steps.done_at) as filled_at')->get();
+            ->leftJoin('checklist_steps', static fn(JoinClause $join) => $join->on('checklist_steps.checklist_id', '=', 'water_changes.checklist_id')->where('checklist_steps.job', 'refill')->whereNotNull('checklist_steps.done_at'))
+            ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(checklist_steps.done_at) as filled_at')->get();
         $days = array_values($changes->map(self::filled(...))->all());
-        $topUps = $this->tank->topUps()->where('taken_at', '>=', $first)->where('taken_at', '<=', $this->now)->whereNotNull('water_id')->get();
-        $waters = $topUps->pluck('water_id')->concat($changes->pluck('water_id'))->filter()->unique();
-        $held = $waters->isEmpty() ? new Collection() : Reading::query()->whereIn('water_id', $waters)->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
+        $topOffs = $this->tank->topOffs()->where('taken_at', '>=', $first)->where('taken_at', '<=', $this->now)->whereNotNull('source_water_id')->get();
+        $waters = $topOffs->pluck('source_water_id')->concat($changes->pluck('source_water_id'))->filter()->unique();
+        $held = $waters->isEmpty() ? new Collection() : Reading::query()->whereIn('source_water_id', $waters)->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
         $given = $this->given($first);
         $cuts = $this->cuts($first);
         $all = [];
@@ -238,8 +238,8 @@ final class TankEventsQuery
                 }
             }
             // What evaporates leaves all behind, so that a top-up raises the tank by what it holds itself.
-            foreach ($topUps as $topUp) {
-                $events[] = Event::added(self::day($topUp->taken_at), self::inBalance($parameter, $topUp->litres / $this->litres() * (self::held($held, $topUp->water_id, $topUp->taken_at, $parameter)?->central() ?? 0.0)));
+            foreach ($topOffs as $topOff) {
+                $events[] = Event::added(self::day($topOff->taken_at), self::inBalance($parameter, $topOff->litres / $this->litres() * (self::held($held, $topOff->source_water_id, $topOff->taken_at, $parameter)?->central() ?? 0.0)));
             }
             foreach ($given as [$day, $brings]) {
                 $brought = self::brought($parameter, $brings);
@@ -358,7 +358,7 @@ final class TankEventsQuery
     {
         $source = $change->forecast->row($parameter)->source;
         // A water that nobody had read by then counts with what was read of it first.
-        $first = $source === null && $change->water_id !== null ? self::held($held, $change->water_id, $change->changed_at, $parameter) : null;
+        $first = $source === null && $change->source_water_id !== null ? self::held($held, $change->source_water_id, $change->changed_at, $parameter) : null;
         [$central, $spread] = $first !== null ? [$first->central(), $first->spread()] : [$source->central ?? $balance->source ?? 0.0, $source->spread ?? $balance->sourceOff ?? 0.0];
 
         return Event::changed($day, max(0.0, min(1.0, $change->share)), self::inBalance($parameter, $central), $parameter === Parameter::Conductivity ? $spread * Strength::each($central) : $spread);
@@ -379,7 +379,7 @@ final class TankEventsQuery
     {
         $found = null;
         foreach ($readings as $reading) {
-            if ($reading->water_id === $water && $reading->parameter === $parameter && ($found === null || $reading->taken_at->lessThanOrEqualTo($at))) {
+            if ($reading->source_water_id === $water && $reading->parameter === $parameter && ($found === null || $reading->taken_at->lessThanOrEqualTo($at))) {
                 $found = $reading;
             }
         }
@@ -426,8 +426,8 @@ final class TankEventsQuery
     private function plannedFrom(string $first, CarbonImmutable $today): array
     {
         $noted = [];
-        foreach (DB::table('doses')->where('tank_id', $this->tank->id)->where('day', '>=', $first)->get(['jar_id', 'day']) as $row) {
-            $noted[(is_numeric($row->jar_id) ? (int) $row->jar_id : 0).' '.(is_string($row->day) ? substr($row->day, 0, 10) : '')] = true;
+        foreach (DB::table('doses')->where('tank_id', $this->tank->id)->where('day', '>=', $first)->get(['product_id', 'day']) as $row) {
+            $noted[(is_numeric($row->product_id) ? (int) $row->product_id : 0).' '.(is_string($row->day) ? substr($row->day, 0, 10) : '')] = true;
         }
         $given = [];
         foreach ($this->tank->dosePlans as $plan) {
@@ -435,7 +435,7 @@ final class TankEventsQuery
             // From a bottle that is empty a pump gives nothing.
             $end = $today->addDays(min(0, $plan->emptyIn($today) ?? 0));
             for ($day = CarbonImmutable::parse(max($plan->starts_on->format('Y-m-d'), $first), $today->getTimezone()); $day->lessThan($end); $day = $day->addDay()) {
-                if ($plan->falls($day) && !isset($noted[$plan->jar_id.' '.$day->format('Y-m-d')])) {
+                if ($plan->falls($day) && !isset($noted[$plan->product_id.' '.$day->format('Y-m-d')])) {
                     $given[] = [self::day($day->addDay()->utc()), $brings];
                 }
             }
@@ -447,7 +447,7 @@ final class TankEventsQuery
     /** @return list<float> days on which plants were cut */
     private function cuts(CarbonImmutable $since): array
     {
-        $days = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $this->tank->id)->where('happened_at', '>=', $since)->where('happened_at', '<=', $this->now)
+        $days = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')->where('plant_groups.tank_id', $this->tank->id)->where('happened_at', '>=', $since)->where('happened_at', '<=', $this->now)
             ->where(static fn(Builder $looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->distinct()->orderBy('happened_at')->pluck('happened_at')->all();
 
         return array_values(array_unique(array_map(static fn(mixed $at): float => floor(self::day(CarbonImmutable::parse(is_string($at) ? $at : 'now', 'UTC'))), $days)));

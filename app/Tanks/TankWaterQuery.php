@@ -68,7 +68,7 @@ final class TankWaterQuery
             ->when($until !== null, static fn($query) => $query->where('changed_at', '<', $until))->groupBy('tank_id');
         $changes = [];
         foreach (WaterChange::query()->joinSub($newest, 'newest', static fn(JoinClause $join) => $join->on('newest.tank_id', '=', 'water_changes.tank_id')->on('newest.at', '=', 'water_changes.changed_at'))
-            ->select('water_changes.*')->selectSub(DB::table('run_steps')->selectRaw('max(id)')->whereColumn('run_steps.run_id', 'water_changes.run_id')->where('job', 'read_after'), 'read_after')->orderBy('water_changes.id')->get() as $change) {
+            ->select('water_changes.*')->selectSub(DB::table('checklist_steps')->selectRaw('max(id)')->whereColumn('checklist_steps.checklist_id', 'water_changes.checklist_id')->where('job', 'read_after'), 'read_after')->orderBy('water_changes.id')->get() as $change) {
             $changes[$change->tank_id] = $change;
         }
         $found = [];
@@ -224,7 +224,7 @@ final class TankWaterQuery
      */
     public function asks(): array
     {
-        if ($this->tank->loadMissing(['startUp', ...Tank::INHABITANTS])->startUp !== null && !$this->tank->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0)) {
+        if ($this->tank->loadMissing(['cycling', ...Tank::INHABITANTS])->cycling !== null && !$this->tank->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0)) {
             return [];
         }
         $concerns = $this->concerns();
@@ -254,7 +254,7 @@ final class TankWaterQuery
         return $this->change !== null
             // Kept as text that sorts by time: no date is made of each.
             && self::asKept($reading, 'taken_at') < self::asKept($this->change, 'changed_at')
-            && ($reading->run_step_id === null || $reading->run_step_id !== $this->afterStep);
+            && ($reading->checklist_step_id === null || $reading->checklist_step_id !== $this->afterStep);
     }
 
     private static function asKept(Model $record, string $field): string

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Tanks;
 
 use App\Data\OwnEstimates;
-use App\Models\FreshStart;
+use App\Models\LearningReset;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Checklist\StepCatalogue;
@@ -66,17 +66,17 @@ final class TasksDoneQuery
      */
     public static function intervals(array $tanks, OwnEstimates $own, ?array $anew = null): array
     {
-        $anew ??= FreshStart::ofTanks($tanks);
+        $anew ??= LearningReset::ofTanks($tanks);
         $of = self::taskOfStep();
         $turns = [];
-        $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->whereIn('runs.tank_id', $tanks)->whereNotNull('run_steps.found')->whereNotNull('run_steps.since')
-            ->where('run_steps.skipped', false)->orderByDesc('run_steps.done_at')->limit(self::TURNS * max(1, count($tanks)))
-            ->get(['runs.tank_id as tank', 'run_steps.job as job', 'run_steps.since as since', 'run_steps.found as found', 'run_steps.done_at as at']);
+        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->whereIn('checklists.tank_id', $tanks)->whereNotNull('checklist_steps.found')->whereNotNull('checklist_steps.since')
+            ->where('checklist_steps.skipped', false)->orderByDesc('checklist_steps.done_at')->limit(self::TURNS * max(1, count($tanks)))
+            ->get(['checklists.tank_id as tank', 'checklist_steps.job as job', 'checklist_steps.since as since', 'checklist_steps.found as found', 'checklist_steps.done_at as at']);
         foreach ($rows as $row) {
             $found = is_string($row->found) ? AmountFound::tryFrom($row->found) : null;
             if ($found !== null && is_numeric($row->tank) && is_string($row->job) && isset($of[$row->job]) && is_numeric($row->since)) {
                 $at = is_string($row->at) ? (int) strtotime($row->at.' UTC') : 0;
-                if ($at >= (($anew[(int) $row->tank][FreshStart::OFTEN.$of[$row->job]] ?? null)?->getTimestamp() ?? 0)) {
+                if ($at >= (($anew[(int) $row->tank][LearningReset::OFTEN.$of[$row->job]] ?? null)?->getTimestamp() ?? 0)) {
                     $turns[(int) $row->tank][$of[$row->job]][] = [(float) $row->since, $found, $at / 86400.0];
                 }
             }
@@ -94,9 +94,9 @@ final class TasksDoneQuery
     {
         $of = self::taskOfStep();
         $last = [];
-        $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->whereIn('runs.tank_id', $tanks)->where('run_steps.skipped', false)
-            ->whereIn('run_steps.job', array_keys($of))->whereNotNull('run_steps.done_at')->groupBy('runs.tank_id', 'run_steps.job')
-            ->selectRaw('runs.tank_id as tank, run_steps.job as job, max(run_steps.done_at) as at')->get();
+        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->whereIn('checklists.tank_id', $tanks)->where('checklist_steps.skipped', false)
+            ->whereIn('checklist_steps.job', array_keys($of))->whereNotNull('checklist_steps.done_at')->groupBy('checklists.tank_id', 'checklist_steps.job')
+            ->selectRaw('checklists.tank_id as tank, checklist_steps.job as job, max(checklist_steps.done_at) as at')->get();
         foreach ($rows as $row) {
             if (is_numeric($row->tank) && is_string($row->job) && is_string($row->at)) {
                 $at = CarbonImmutable::parse($row->at, 'UTC');

@@ -21,7 +21,7 @@ final readonly class UptakeQuery
 
     public static function of(Tank $tank, float $litres): self
     {
-        if (PlantModelQuery::isBare($tank) || !$tank->stands()->exists()) {
+        if (PlantModelQuery::isBare($tank) || !$tank->plantGroups()->exists()) {
             return new self([], '');
         }
         $key = PlantModelQuery::hour($tank).round($litres, 1);
@@ -34,9 +34,9 @@ final readonly class UptakeQuery
         $growth = [];
         for ($day = 0; $day <= self::AHEAD; $day += self::STEP) {
             $gained = 0.0;
-            foreach ($planting->stands as $stand) {
-                $mass = static fn(float $at): float => $planting->dryMass($stand, $stand->heightIn($at), $stand->coverIn($at));
-                $gained += (1.0 - $stand->roots) * max(0.0, $mass($day + self::STEP) - $mass((float) $day)) / self::STEP;
+            foreach ($planting->plantGroups as $plantGroup) {
+                $mass = static fn(float $at): float => $planting->dryMass($plantGroup, $plantGroup->heightIn($at), $plantGroup->coverIn($at));
+                $gained += (1.0 - $plantGroup->roots) * max(0.0, $mass($day + self::STEP) - $mass((float) $day)) / self::STEP;
             }
             // Dry mass in g, in mg for each litre.
             $growth[] = 1000.0 * $gained / max(0.01, $litres);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tanks;
 
 use App\Models\Keeper;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Needs;
 use RuntimeException;
@@ -19,12 +19,12 @@ final class UsualWaterQuery
      *
      * @throws RuntimeException when the keeper has no water at all
      */
-    public static function of(Tank $tank): Water
+    public static function of(Tank $tank): SourceWater
     {
-        return $tank->keeper->waters->firstWhere('id', $tank->water_id) ?? self::for($tank->keeper, $tank->needs()) ?? throw new RuntimeException('There is no water.');
+        return $tank->keeper->waters->firstWhere('id', $tank->source_water_id) ?? self::for($tank->keeper, $tank->needs()) ?? throw new RuntimeException('There is no water.');
     }
 
-    public static function for(Keeper $keeper, Needs $needs): ?Water
+    public static function for(Keeper $keeper, Needs $needs): ?SourceWater
     {
         $waters = $keeper->waters;
         $readings = LatestResultsQuery::ofWaters(array_values(array_map(intval(...), $waters->modelKeys())));

@@ -47,8 +47,8 @@ final class VesselQuery
             throw TankFault::notPositive('outer_height', 'height');
         }
         $plan = $shape->plan($tank->outer_length, (float) $tank->outer_depth, (float) $tank->middle_depth, $tank->glass);
-        $bed = $tank->bed_back > 0.0 || $tank->bed_front > 0.0
-            ? new SubstrateLayer($tank->bed_back, $tank->bed_front, $tank->porosity)
+        $bed = $tank->substrate_back > 0.0 || $tank->substrate_front > 0.0
+            ? new SubstrateLayer($tank->substrate_back, $tank->substrate_front, $tank->porosity)
             : SubstrateLayer::none();
         $ground = $bed->lowest();
         $displacements = [];

@@ -63,7 +63,7 @@ final class WaterUseQuery
         if ($litres <= 0.0) {
             return $drawn;
         }
-        $batch = $this->keeper->stores->contains('water_id', $water) ? null : $this->newest()[$water] ?? null;
+        $batch = $this->keeper->reservoirs->contains('source_water_id', $water) ? null : $this->newest()[$water] ?? null;
         $sources = $batch === null ? [] : array_filter($batch->card->sources, static fn(BatchWater $source): bool => $source->water !== null && $source->water !== $water);
         $sum = array_sum(array_map(static fn(BatchWater $source): float => $source->litres, $sources));
         if ($sum <= 0.0) {
@@ -83,9 +83,9 @@ final class WaterUseQuery
     {
         if ($this->newest === null) {
             $this->newest = [];
-            $last = Batch::query()->where('keeper_id', $this->keeper->id)->whereNotNull('water_id')->groupBy('water_id')->selectRaw('max(id)');
+            $last = Batch::query()->where('keeper_id', $this->keeper->id)->whereNotNull('source_water_id')->groupBy('source_water_id')->selectRaw('max(id)');
             foreach (Batch::query()->whereIn('id', $last)->get() as $batch) {
-                $this->newest[(int) $batch->water_id] = $batch;
+                $this->newest[(int) $batch->source_water_id] = $batch;
             }
         }
 

@@ -8,9 +8,9 @@ use App\Data\BatchWater;
 use App\Models\Batch;
 use App\Models\Disinfectant;
 use App\Models\Reading;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use App\Models\Tank;
-use App\Models\Water;
-use App\Models\WaterKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\ExactValue;
 use Cresco\Core\Measure\MassConcentration;
@@ -59,13 +59,13 @@ final readonly class WatersQuery
     }
 
     /** Share of a water that needs a dechlorinator, 0 to 1: tap water, unless its utility adds nothing. */
-    public function tapShare(Water $water): float
+    public function tapShare(SourceWater $water): float
     {
         return min(1.0, array_sum(array_column($this->tapParts($water), 1)));
     }
 
     /** mg/L of chlorine last read in the tap water of a water, on the careful side; nothing when none was read, which leaves the dose of the label. */
-    public function chlorine(Water $water): float
+    public function chlorine(SourceWater $water): float
     {
         return array_reduce($this->tapParts($water), fn(float $most, array $part): float => max($most, $this->reading($part[0], Parameter::Chlorine)?->toCore()->distribution()->quantile(0.9) ?? 0.0), 0.0);
     }
@@ -73,16 +73,16 @@ final readonly class WatersQuery
     /**
      * The tap water in a water, each with its share: what was made up on the bench counts by what went into its newest batch.
      *
-     * @return list<array{Water, float}>
+     * @return list<array{SourceWater, float}>
      */
-    private function tapParts(Water $water): array
+    private function tapParts(SourceWater $water): array
     {
         $batch = $this->batchOf($water);
-        if ($water->kind !== WaterKind::MadeUp || $batch === null) {
+        if ($water->kind !== SourceWaterKind::MadeUp || $batch === null) {
             return $water->holdsDisinfectant() ? [[$water, 1.0]] : [];
         }
         $sum = array_sum(array_map(static fn(BatchWater $source): float => $source->litres, $batch->card->sources));
-        $waters = Water::query()->whereIn('id', array_filter(array_map(static fn(BatchWater $source): ?int => $source->water, $batch->card->sources)))->get()->keyBy('id');
+        $waters = SourceWater::query()->whereIn('id', array_filter(array_map(static fn(BatchWater $source): ?int => $source->water, $batch->card->sources)))->get()->keyBy('id');
         $parts = [];
         foreach ($sum <= 0.0 ? [] : $batch->card->sources as $source) {
             $of = $waters->get($source->water ?? 0);
@@ -95,7 +95,7 @@ final readonly class WatersQuery
     }
 
     /** mg/L of ammonium (NH4) that a dechlorinator sets free of the chloramine in a water; null where it holds none. */
-    private function freedAmmonia(Water $water): ?NormalValue
+    private function freedAmmonia(SourceWater $water): ?NormalValue
     {
         $mean = $variance = 0.0;
         foreach ($this->tapParts($water) as [$tap, $share]) {
@@ -111,7 +111,7 @@ final readonly class WatersQuery
         return $mean <= 0.0 ? null : new NormalValue($mean, sqrt($variance));
     }
 
-    private function reading(Water $water, Parameter $parameter): ?Reading
+    private function reading(SourceWater $water, Parameter $parameter): ?Reading
     {
         $readings = $this->sourceReadings[$water->id] ?? LatestResultsQuery::ofWaters([$water->id])[$water->id] ?? [];
 
@@ -119,7 +119,7 @@ final readonly class WatersQuery
     }
 
     /** The newest batch of a water that is made up. */
-    public function batchOf(Water $water): ?Batch
+    public function batchOf(SourceWater $water): ?Batch
     {
         return $this->batches[$water->id] ?? null;
     }
@@ -128,7 +128,7 @@ final readonly class WatersQuery
      * One water as its readings have it now; a batch that was written since counts with what it is expected to be, and what is
      * missing for reverse osmosis and rain is assumed. What is not read is said to be so.
      */
-    public function source(Water $water): WaterState
+    public function source(SourceWater $water): WaterState
     {
         $known = [];
         $assumed = [];
@@ -164,7 +164,7 @@ final readonly class WatersQuery
     }
 
     /** The water that goes in: one, or two by share (0 to 1) of the second. */
-    public function blend(Water $first, ?Water $second, float $secondShare): WaterState
+    public function blend(SourceWater $first, ?SourceWater $second, float $secondShare): WaterState
     {
         if ($second === null || $second->id === $first->id || $secondShare <= 0.0) {
             return $this->source($first);
@@ -176,9 +176,9 @@ final readonly class WatersQuery
         // While a keeper types, the same blend is asked for again and again; its readings decide what it is.
         $key = 'blend.2:'.hash('xxh128', (string) json_encode([
             $first->only('id', 'name', 'kind', 'disinfectant'), $second->only('id', 'name', 'kind', 'disinfectant'), $secondShare,
-            array_map(fn(Water $water): array => array_map(static fn(Level $level): array => [$level->central(), $level->spread()], $this->levels[$water->id] ?? []), [$first, $second]),
+            array_map(fn(SourceWater $water): array => array_map(static fn(Level $level): array => [$level->central(), $level->spread()], $this->levels[$water->id] ?? []), [$first, $second]),
             array_map(static fn(Reading $reading): array => $reading->stamp(), [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),
-            array_map(fn(Water $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks->all).' '.json_encode($batch->card->acids).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
+            array_map(fn(SourceWater $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks->all).' '.json_encode($batch->card->acids).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
         ]));
         $blend = Cache::remember($key, 3600, fn(): WaterState => Mixing::blend($first->name.' + '.$second->name, [
             [$this->source($first), 1.0 - $secondShare],
@@ -197,28 +197,28 @@ final readonly class WatersQuery
     {
         // Only a water that is made up has batches; where the keeper's waters are at hand that need not be asked.
         if ($tank->relationLoaded('keeper') && $tank->keeper->relationLoaded('waters')) {
-            $waterIds = array_values(array_filter($waterIds, static fn(int $id): bool => $tank->keeper->waters->firstWhere('id', $id)?->kind === WaterKind::MadeUp));
+            $waterIds = array_values(array_filter($waterIds, static fn(int $id): bool => $tank->keeper->waters->firstWhere('id', $id)?->kind === SourceWaterKind::MadeUp));
         }
         $batches = [];
-        foreach ($waterIds === [] ? [] : Batch::query()->whereIn('id', Batch::query()->whereIn('water_id', $waterIds)->selectRaw('max(id)')->groupBy('water_id'))->get() as $batch) {
-            $batches[(int) $batch->water_id] = $batch;
+        foreach ($waterIds === [] ? [] : Batch::query()->whereIn('id', Batch::query()->whereIn('source_water_id', $waterIds)->selectRaw('max(id)')->groupBy('source_water_id'))->get() as $batch) {
+            $batches[(int) $batch->source_water_id] = $batch;
         }
 
         return $batches;
     }
 
     /** @return array<string, ExactValue|NormalValue> house defaults by parameter value, in base units */
-    private static function usual(WaterKind $kind): array
+    private static function usual(SourceWaterKind $kind): array
     {
         return match ($kind) {
-            WaterKind::ReverseOsmosis, WaterKind::Rain => [
+            SourceWaterKind::ReverseOsmosis, SourceWaterKind::Rain => [
                 ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()), new ExactValue(0.0)),
                 Parameter::Ammonium->value => new ExactValue(0.0),
                 Parameter::GeneralHardness->value => new ExactValue(0.0),
                 Parameter::CarbonateHardness->value => new ExactValue(0.0),
                 Parameter::Conductivity->value => new NormalValue(15.0, 5.0),
             ],
-            WaterKind::Tap, WaterKind::MadeUp => [Parameter::Ammonium->value => new ExactValue(0.0)],
+            SourceWaterKind::Tap, SourceWaterKind::MadeUp => [Parameter::Ammonium->value => new ExactValue(0.0)],
         };
     }
 }

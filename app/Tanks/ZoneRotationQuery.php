@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tanks;
 
-use App\Models\BedPatch;
+use App\Models\SubstrateZone;
 use App\Models\Tank;
 use Cresco\Core\Checklist\PracticeChoice;
 use Cresco\Core\Measure\Parameter;
@@ -44,17 +44,17 @@ final class ZoneRotationQuery
         if (PracticeChoice::Bed->of($tank->schools ?? []) === 'leave') {
             return [];
         }
-        $patches = array_values(array_map(static fn(BedPatch $patch): Zone => $patch->toCore(), $tank->patches()->orderBy('id')->get()->all()));
+        $zones = array_values(array_map(static fn(SubstrateZone $zone): Zone => $zone->toCore(), $tank->zones()->orderBy('id')->get()->all()));
 
-        return $patches === [] ? [] : self::tank($tank, $water)->next($patches);
+        return $zones === [] ? [] : self::tank($tank, $water)->next($zones);
     }
 
-    /** @return array<int, BedPatch> by their number on the plan, from 1 at the front left */
+    /** @return array<int, SubstrateZone> by their number on the plan, from 1 at the front left */
     public static function numbered(Tank $tank): array
     {
-        $patches = $tank->patches()->withCount('cleanings')->get()->all();
-        usort($patches, static fn(BedPatch $a, BedPatch $b): int => [$a->front_edge, $a->left_edge] <=> [$b->front_edge, $b->left_edge]);
+        $zones = $tank->zones()->withCount('cleanings')->get()->all();
+        usort($zones, static fn(SubstrateZone $a, SubstrateZone $b): int => [$a->front_edge, $a->left_edge] <=> [$b->front_edge, $b->left_edge]);
 
-        return $patches === [] ? [] : array_combine(range(1, count($patches)), $patches);
+        return $zones === [] ? [] : array_combine(range(1, count($zones)), $zones);
     }
 }

@@ -9,7 +9,7 @@ use App\Drawing\ChartPoint;
 use App\Drawing\ChartTime;
 use App\Models\EntryKind;
 use App\Models\Tank;
-use App\Models\TopUp;
+use App\Models\TopOff;
 use App\Tanks\CarbonDioxideQuery;
 use App\Tanks\LightQuery;
 use App\Tanks\PlantGrowthQuery;
@@ -35,7 +35,7 @@ final class ChartsPage
     /** Days above which it is years, and the series that are shown then. */
     private const LONG = 365;
 
-    private const OVER_YEARS = ['nitrate', 'ph', 'carbonate_hardness', 'conductivity', 'light', 'doses', 'top_ups'];
+    private const OVER_YEARS = ['nitrate', 'ph', 'carbonate_hardness', 'conductivity', 'light', 'doses', 'top_offs'];
 
     /** Stretches of time of which the lowest and the highest reading are drawn. */
     private const STRETCHES = 90;
@@ -83,7 +83,7 @@ final class ChartsPage
             $names[$parameter->value] = label($parameter);
         }
 
-        return $names + ['gas' => __('course.gas'), 'light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups'), 'growth' => __('course.growth'), 'film' => __('course.film')] + array_combine(array_map(static fn(Gauge $gauge): string => $gauge->value, Gauge::cases()), array_map(static fn(Gauge $gauge): string => (string) __('gauge.'.$gauge->value.'.label'), Gauge::cases()));
+        return $names + ['gas' => __('course.gas'), 'light' => __('course.light'), 'doses' => __('course.doses'), 'top_offs' => __('course.top_offs'), 'growth' => __('course.growth'), 'film' => __('course.film')] + array_combine(array_map(static fn(Gauge $gauge): string => $gauge->value, Gauge::cases()), array_map(static fn(Gauge $gauge): string => (string) __('gauge.'.$gauge->value.'.label'), Gauge::cases()));
     }
 
     public function isShown(string $key): bool
@@ -107,7 +107,7 @@ final class ChartsPage
             }
         }
 
-        return $this->charts = array_values(array_filter([...$charts, $this->gas(), $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film(), ...$this->gauges()]));
+        return $this->charts = array_values(array_filter([...$charts, $this->gas(), $this->light(), $this->doses(), $this->topOffs(), $this->growth(), $this->film(), ...$this->gauges()]));
     }
 
     /** @return array<string, list<array{int, TestResult}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
@@ -268,21 +268,21 @@ final class ChartsPage
         return new Chart('doses', __('course.doses'), '', __('course.doses_said', ['count' => array_sum(array_map(static fn($row): int => $number($row->many), $rows)), 'missed' => array_sum(array_column($stretches, 2))]), $this->time, bars: $bars);
     }
 
-    private function topUps(): ?Chart
+    private function topOffs(): ?Chart
     {
-        $found = !$this->isShown('top_ups') ? null : $this->tank->topUps()->whereBetween('taken_at', [$this->from, $this->until])->reorder()->orderBy('taken_at')->limit(self::MOST[1])->get();
+        $found = !$this->isShown('top_offs') ? null : $this->tank->topOffs()->whereBetween('taken_at', [$this->from, $this->until])->reorder()->orderBy('taken_at')->limit(self::MOST[1])->get();
         if ($found === null || $found->isEmpty()) {
             return null;
         }
         $volumes = $this->show->volumes();
-        $most = max(0.0, ...$found->map(static fn(TopUp $topUp): float => $topUp->litres)->all());
+        $most = max(0.0, ...$found->map(static fn(TopOff $topOff): float => $topOff->litres)->all());
         $bars = [];
-        foreach ($found as $topUp) {
-            $at = $topUp->taken_at->getTimestamp();
-            $bars[] = new ChartPoint((float) $at, $volumes->fromBase($topUp->litres), null, null, $this->at($at, $this->show->volume($topUp->litres)));
+        foreach ($found as $topOff) {
+            $at = $topOff->taken_at->getTimestamp();
+            $bars[] = new ChartPoint((float) $at, $volumes->fromBase($topOff->litres), null, null, $this->at($at, $this->show->volume($topOff->litres)));
         }
 
-        return new Chart('top_ups', __('course.top_ups'), $volumes->label, __('course.top_ups_said', ['count' => $found->count(), 'most' => $this->show->volume($most)]), $this->time, bars: $bars);
+        return new Chart('top_offs', __('course.top_offs'), $volumes->label, __('course.top_ups_said', ['count' => $found->count(), 'most' => $this->show->volume($most)]), $this->time, bars: $bars);
     }
 
     /** What the stands grew in a day between two looks, the mean of those that were measured; each stands where it was measured. */
@@ -332,8 +332,8 @@ final class ChartsPage
     {
         $worth = ['little' => 1, 'expected' => 2, 'much' => 3];
         $found = [];
-        foreach (!$this->isShown('film') ? [] : DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $this->tank->id)->where('run_steps.job', 'glass')->where('run_steps.skipped', false)->whereNotNull('run_steps.found')
-            ->whereBetween('run_steps.done_at', [$this->from, $this->until])->orderBy('run_steps.done_at')->limit(self::MOST[1])->get(['run_steps.done_at', 'run_steps.found']) as $row) {
+        foreach (!$this->isShown('film') ? [] : DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->where('checklists.tank_id', $this->tank->id)->where('checklist_steps.job', 'glass')->where('checklist_steps.skipped', false)->whereNotNull('checklist_steps.found')
+            ->whereBetween('checklist_steps.done_at', [$this->from, $this->until])->orderBy('checklist_steps.done_at')->limit(self::MOST[1])->get(['checklist_steps.done_at', 'checklist_steps.found']) as $row) {
             if (is_string($row->done_at) && is_string($row->found) && isset($worth[$row->found])) {
                 $found[] = [(int) strtotime($row->done_at.' UTC'), $worth[$row->found]];
             }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Testing;
 
 use App\Data\Phrase;
+use App\Models\ChecklistStep;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading as ReadingRecord;
-use App\Models\RunStep;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Checklist\ReadingPoint;
 use Cresco\Core\Measure\MeasureFault;
@@ -66,9 +66,9 @@ final class RecordResults
      *
      * @return Entry|null null when there was nothing to keep
      */
-    public function keep(Keeper $keeper, Tank|Water $of, array $readings, CarbonImmutable $takenAt, ?string $note = null): ?Entry
+    public function keep(Keeper $keeper, Tank|SourceWater $of, array $readings, CarbonImmutable $takenAt, ?string $note = null): ?Entry
     {
-        $owner = $of instanceof Tank ? ['tank_id' => $of->id] : ['water_id' => $of->id];
+        $owner = $of instanceof Tank ? ['tank_id' => $of->id] : ['source_water_id' => $of->id];
 
         return $this->write($keeper, $owner, $owner, Phrase::of('run.entry.read', ['name' => $of->name]), $readings, $takenAt, $note, null);
     }
@@ -80,7 +80,7 @@ final class RecordResults
      *
      * @param array<string, TestResult> $readings
      */
-    public function keepInStep(Keeper $keeper, Tank $tank, ?Water $source, array $readings, CarbonImmutable $takenAt, RunStep $step): void
+    public function keepInStep(Keeper $keeper, Tank $tank, ?SourceWater $source, array $readings, CarbonImmutable $takenAt, ChecklistStep $step): void
     {
         $ofTank = $step->content->moment !== ReadingPoint::NewWater;
         DB::transaction(function () use ($keeper, $tank, $source, $readings, $takenAt, $step, $ofTank): void {
@@ -95,7 +95,7 @@ final class RecordResults
             $stream = array_filter($readings, static fn(TestResult $reading): bool => $source === null || $reading->parameter === Parameter::Temperature);
             $this->write($keeper, ['tank_id' => $tank->id], [], Phrase::of('run.entry.read_new', ['tank' => $tank->name]), $stream, $takenAt, null, $step);
             if ($source !== null) {
-                $owner = ['water_id' => $source->id];
+                $owner = ['source_water_id' => $source->id];
                 $this->write($keeper, $owner, $owner, Phrase::of('run.entry.read_during', ['name' => $source->name]), array_diff_key($readings, $stream), $takenAt, null, $step);
             }
         });
@@ -106,7 +106,7 @@ final class RecordResults
      * @param array<string, int>     $readingOf whose water it is; nothing for water that belongs to a session alone
      * @param array<string, TestResult> $readings
      */
-    private function write(Keeper $keeper, array $entryOf, array $readingOf, Phrase $title, array $readings, CarbonImmutable $takenAt, ?string $note, ?RunStep $step): ?Entry
+    private function write(Keeper $keeper, array $entryOf, array $readingOf, Phrase $title, array $readings, CarbonImmutable $takenAt, ?string $note, ?ChecklistStep $step): ?Entry
     {
         if ($readings === []) {
             return null;
@@ -114,11 +114,11 @@ final class RecordResults
 
         return DB::transaction(function () use ($keeper, $entryOf, $readingOf, $title, $readings, $takenAt, $note, $step): Entry {
             $entry = $keeper->entries()->create($entryOf + [
-                'kind' => EntryKind::Reading, 'title' => $title, 'body' => $note, 'happened_at' => $takenAt, 'run_id' => $step?->run_id,
+                'kind' => EntryKind::Reading, 'title' => $title, 'body' => $note, 'happened_at' => $takenAt, 'checklist_id' => $step?->checklist_id,
             ]);
             foreach ($readings as $reading) {
                 $entry->readings()->create($readingOf + [
-                    'run_step_id' => $step?->id,
+                    'checklist_step_id' => $step?->id,
                     'parameter' => $reading->parameter,
                     'method' => $reading->method,
                     'value' => $reading->value,

@@ -65,7 +65,7 @@ final readonly class OverviewPage
             [(string) __($this->show->sizes()->label === 'in' ? 'tank.fact.inch' : 'tank.fact.centimetre'), (string) __('tank.fact.at_surface', ['litres' => $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + $this->show->sizes()->toBase(1.0)), 2)])],
         ];
         if ($this->vessel->bed->highest() > 0.0) {
-            $rows[] = [(string) __('tank.fact.bed'), (string) __('tank.bed', ['back' => $this->show->sizes()->text($tank->bed_back), 'front' => $this->show->sizes()->text($tank->bed_front), 'water' => $this->show->percent($tank->porosity)])];
+            $rows[] = [(string) __('tank.fact.bed'), (string) __('tank.bed', ['back' => $this->show->sizes()->text($tank->substrate_back), 'front' => $this->show->sizes()->text($tank->substrate_front), 'water' => $this->show->percent($tank->porosity)])];
         }
         if ($tank->stone_kg > 0.0 || $tank->wood_kg > 0.0) {
             $rows[] = [(string) __('tank.fact.hardscape'), implode(', ', array_filter([

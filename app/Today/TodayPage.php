@@ -7,8 +7,8 @@ namespace App\Today;
 use App\Cycling\CyclingPage;
 use App\Drawing\PlantShapes;
 use App\Drawing\SectionDrawing;
-use App\Models\StartUp;
 use App\Models\Tank;
+use App\Models\TankCycle;
 use App\Problems\ChangeDetectionQuery;
 use App\Problems\ChangePoint;
 use App\Problems\ChangePointWords;
@@ -61,8 +61,8 @@ final readonly class TodayPage
         $tank = $water->tank;
         $vessel = VesselQuery::tank($tank);
         $lines = (new TankTasks($jobs, $water, $planting))->lines();
-        if ($tank->startUp !== null && $lines[0]->urgency->value > Urgency::Waiting->value) {
-            array_unshift($lines, self::start($water, $tank->startUp));
+        if ($tank->cycling !== null && $lines[0]->urgency->value > Urgency::Waiting->value) {
+            array_unshift($lines, self::start($water, $tank->cycling));
         }
         $first = $lines[0];
         $beside = array_values(array_filter(array_slice($lines, 1), static fn(JobLine $line): bool => $line->type !== null && $line->head !== $first->head && !str_starts_with($first->why, $line->head)));
@@ -79,7 +79,7 @@ final readonly class TodayPage
             $first->act,
             $first->url,
             // In a tank that cycles without animals no figure harms anybody.
-            $tank->startUp === null || $tank->startUp->way === CyclingMethod::Fish ? self::figures($water, $show) : [],
+            $tank->cycling === null || $tank->cycling->way === CyclingMethod::Fish ? self::figures($water, $show) : [],
             $first->acts,
             $beside,
             $first->tasks,
@@ -88,7 +88,7 @@ final readonly class TodayPage
     }
 
     /** A tank that is cycling. */
-    private static function start(TankWaterQuery $water, StartUp $start): JobLine
+    private static function start(TankWaterQuery $water, TankCycle $start): JobLine
     {
         $page = new CyclingPage($water->tank, $start, $water);
 

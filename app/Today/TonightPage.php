@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Today;
 
+use App\Models\Checklist;
+use App\Models\ChecklistState;
+use App\Models\ChecklistStep;
 use App\Models\Keeper;
-use App\Models\Run;
-use App\Models\RunState;
-use App\Models\RunStep;
-use App\Models\Store;
+use App\Models\Reservoir;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Schedule\JobsQuery;
 use App\Schedule\WeekQuery;
 use App\Schedule\WeekWords;
@@ -112,7 +111,7 @@ final class TonightPage
     /**
      * What each water must give, what is there of it when a store is kept, and by when the unit has made the rest.
      *
-     * @return list<array{name: string, need: string, tanks: string, store: Store|null, says: string, short: bool}>
+     * @return list<array{name: string, need: string, tanks: string, store: Reservoir|null, says: string, short: bool}>
      */
     public function waters(): array
     {
@@ -126,27 +125,27 @@ final class TonightPage
         $lines = [];
         foreach ($needs as $id => $litres) {
             $water = $this->keeper->waters->firstWhere('id', $id);
-            $store = $this->keeper->stores->firstWhere('water_id', $id);
-            [$says, $short] = $this->supply($store, $litres);
-            $lines[] = ['name' => $water->name ?? '', 'need' => $this->show->volume($litres, 1), 'tanks' => Names::list($tanks[$id] ?? []), 'store' => $store, 'says' => $says, 'short' => $short];
+            $reservoir = $this->keeper->reservoirs->firstWhere('source_water_id', $id);
+            [$says, $short] = $this->supply($reservoir, $litres);
+            $lines[] = ['name' => $water->name ?? '', 'need' => $this->show->volume($litres, 1), 'tanks' => Names::list($tanks[$id] ?? []), 'store' => $reservoir, 'says' => $says, 'short' => $short];
         }
 
         return $lines;
     }
 
     /** @return array{string, bool} */
-    private function supply(?Store $store, float $litres): array
+    private function supply(?Reservoir $reservoir, float $litres): array
     {
-        if ($store === null) {
+        if ($reservoir === null) {
             return ['', false];
         }
-        $missing = $litres - $store->level;
+        $missing = $litres - $reservoir->level;
         if ($missing <= 0.05) {
-            return [(string) __('store.evening.enough', ['there' => $this->show->volume($store->level, 1)]), false];
+            return [(string) __('store.evening.enough', ['there' => $this->show->volume($reservoir->level, 1)]), false];
         }
-        $minutes = (int) ceil(60.0 * $store->supply()->hoursFor($litres));
+        $minutes = (int) ceil(60.0 * $reservoir->supply()->hoursFor($litres));
 
-        return [(string) __('store.evening.short', ['there' => $this->show->volume($store->level, 1), 'missing' => $this->show->volume($missing, 1), 'when' => $this->show->when(CarbonImmutable::now()->addMinutes($minutes))]), true];
+        return [(string) __('store.evening.short', ['there' => $this->show->volume($reservoir->level, 1), 'missing' => $this->show->volume($missing, 1), 'when' => $this->show->when(CarbonImmutable::now()->addMinutes($minutes))]), true];
     }
 
     /** @return list<TonightStop> */
@@ -162,9 +161,9 @@ final class TonightPage
         // A bag that is being let in is no session: what is due beside it is what the week lays on today.
         $urgency = $strip->isBag ? Urgency::Ahead : $strip->urgency;
         $isDue = $urgency->value <= Urgency::Today->value || $jobs !== [];
-        $open = Run::query()->open()->where('tank_id', $tank->id)->first();
+        $open = Checklist::query()->open()->where('tank_id', $tank->id)->first();
         if ($open !== null) {
-            return $this->sheet($strip, $open, $isDue || $open->state === RunState::Running);
+            return $this->sheet($strip, $open, $isDue || $open->state === ChecklistState::Running);
         }
         if ($this->keeper->waters->isEmpty()) {
             return null;
@@ -207,10 +206,10 @@ final class TonightPage
     }
 
     /** A sheet that is written: what is left of it. */
-    private function sheet(TankStrip $strip, Run $open, bool $isDue): TonightStop
+    private function sheet(TankStrip $strip, Checklist $open, bool $isDue): TonightStop
     {
         $left = $open->steps()->whereNull('done_at')->get();
-        $has = static fn(string $job): bool => $left->contains(static fn(RunStep $step): bool => $step->job === $job);
+        $has = static fn(string $job): bool => $left->contains(static fn(ChecklistStep $step): bool => $step->job === $job);
         $refill = $has('refill') ? $open->plan->refill : 0.0;
 
         return new TonightStop(
@@ -218,7 +217,7 @@ final class TonightPage
             $strip->head,
             $has('drain') ? $open->plan->out : 0.0,
             $this->drawn->of(array_map(static fn(float $share): float => $refill * $share, WaterUseQuery::shares($open->plan->waters, $open->plan->secondShare))),
-            min($open->plannedMinutes(), (int) $left->sum(static fn(RunStep $step): int => $step->content->minutes)),
+            min($open->plannedMinutes(), (int) $left->sum(static fn(ChecklistStep $step): int => $step->content->minutes)),
             '/checklists/'.$open->id,
             $isDue,
         );

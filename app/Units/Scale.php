@@ -42,7 +42,7 @@ final readonly class Scale
     }
 
     /** Hoses, kept in m. */
-    public static function runs(LengthUnit $unit): self
+    public static function hoseLengths(LengthUnit $unit): self
     {
         $words = array_map(static fn(float $mm): float => $mm / 1000.0, self::lengths());
 

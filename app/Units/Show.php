@@ -182,10 +182,21 @@ final class Show
         return $this->scales['levels'] ??= Scale::levels($this->habits->lengthUnit());
     }
 
-    /** Lengths of hoses; kept in m. */
-    public function runs(): Scale
+    public function doses(): Scale
     {
-        return $this->scales['runs'] ??= Scale::runs($this->habits->lengthUnit());
+        return $this->scales['doses'] ??= new Scale('g', 1.0, 3);
+    }
+
+    /** Numbers without a unit. */
+    public function numbers(): Scale
+    {
+        return $this->scales['numbers'] ??= new Scale('', 1.0, 3);
+    }
+
+    /** Lengths of hoses; kept in m. */
+    public function hoseLengths(): Scale
+    {
+        return $this->scales['hoses'] ??= Scale::hoseLengths($this->habits->lengthUnit());
     }
 
     /** Kept in kg. */

@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Disinfectant;
+use App\Models\EntryKind;
+use App\Models\LampSource;
+use App\Models\ProblemAim;
+use App\Models\SourceWaterKind;
+use App\Models\TreatmentResult;
 use App\Units\DoseUnit;
+use App\Units\KitSet;
 use App\Words\StepWords;
 use App\Words\Texts;
 use BackedEnum;
@@ -49,6 +55,7 @@ final class Choices
         'animals' => AnimalGroup::class, 'counts' => CountKind::class, 'cover' => Cover::class, 'device' => DeviceKind::class, 'found' => AmountFound::class, 'form' => GrowthForm::class, 'demand' => LightDemand::class,
         'pace' => GrowthPace::class, 'glass' => GlassCover::class, 'grain' => Grain::class, 'lamp' => LampKind::class, 'lamp_type' => LampType::class, 'light' => LightColour::class, 'off' => LayoutIssueKind::class,
         'acid' => AcidKind::class, 'disinfectant' => Disinfectant::class, 'dose_unit' => DoseUnit::class, 'chelate' => Chelate::class, 'passive' => PassiveSource::class, 'school' => PracticeChoice::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
+        'kit_set' => KitSet::class, 'lamp_source' => LampSource::class, 'source_water' => SourceWaterKind::class, 'entry' => EntryKind::class, 'aim' => ProblemAim::class, 'treatment_result' => TreatmentResult::class,
     ];
 
     /** @return list<BackedEnum> */
@@ -67,6 +74,8 @@ final class Choices
                 $one instanceof AcidKind => __('acid.kind.'.$one->value),
                 $one instanceof Disinfectant => __('waters.disinfectant.'.$one->value),
                 $one instanceof DoseUnit => $one->label(),
+                $one instanceof ProblemAim => __('inquiry.aim.'.$one->value),
+                $one instanceof TreatmentResult => __('inquiry.end.outcomes.'.$one->value),
                 default => Texts::has($one) ? label($one) : $one->value,
             };
             $labels[$one->value] = is_string($label) ? $label : '';
@@ -140,5 +149,11 @@ final class Choices
     public static function quarantine(string $sort): int
     {
         return Quarantine::days($sort)[0];
+    }
+
+    /** @return array<string, string> what a keeper writes into the log */
+    public static function ofEntries(): array
+    {
+        return array_combine(array_column(EntryKind::written(), 'value'), array_map(static fn(EntryKind $kind): string => (string) __('names.entry.'.$kind->value), EntryKind::written()));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Jar;
+use App\Models\Product;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\ReadingMethod;
@@ -15,9 +15,9 @@ use Cresco\Core\Tank\Shape;
 final class Names
 {
     /** "10 mL", "1.4 g" */
-    public static function dose(float $amount, Jar $jar): string
+    public static function dose(float $amount, Product $product): string
     {
-        return Show::joined($jar->unit === 'g' ? Show::plain($amount, 3) : Show::rounded($amount, $amount < 10.0 ? 1 : 0), $jar->unit);
+        return Show::joined($product->unit === 'g' ? Show::plain($amount, 3) : Show::rounded($amount, $amount < 10.0 ? 1 : 0), $product->unit);
     }
 
     public static function method(ReadingMethod $method): string
@@ -97,5 +97,16 @@ final class Names
         return $size < -3 || $size > 5
             ? sprintf('%.'.($digits - 1).'e', $value)
             : Show::plain(round($value, $digits - 1 - $size), max(0, $digits - 1 - $size));
+    }
+
+    public static function days(int $days): string
+    {
+        return trans_choice('week.days', $days, ['count' => $days]);
+    }
+
+    /** Something that is counted or weighed, with its unit. */
+    public static function amount(float $amount, string $unit): string
+    {
+        return Show::joined(Show::plain($amount, $amount < 10.0 ? 1 : 0), $unit);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\WaterChange;
 
 use App\Drawing\SectionDrawing;
-use App\Models\Water;
+use App\Models\SourceWater;
 use App\Units\Show;
 use App\Units\TimeDifference;
 use App\View\Finding;
@@ -149,7 +149,7 @@ final readonly class ChangeFindings
             __('change.unread.head', ['share' => $this->show->percent($allowed->share)]),
             __('change.unread.why', ['tests' => Names::list(array_values($tests))]),
             acts: ($of(false) === '' ? [] : ['/tanks/'.$this->draft->tank->id.'/test' => (string) __('change.unread.test', ['name' => $this->draft->tank->name])])
-                + ($of(true) === '' ? [] : array_column(array_map(fn(Water $water): array => ['/source-waters/'.$water->id.'/test?tank='.$this->draft->tank->id, (string) __('change.unread.test', ['name' => $water->name])], array_filter([$this->draft->input->first, $this->draft->input->second])), 1, 0)),
+                + ($of(true) === '' ? [] : array_column(array_map(fn(SourceWater $water): array => ['/source-waters/'.$water->id.'/test?tank='.$this->draft->tank->id, (string) __('change.unread.test', ['name' => $water->name])], array_filter([$this->draft->input->first, $this->draft->input->second])), 1, 0)),
         )];
     }
 

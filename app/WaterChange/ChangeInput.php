@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\WaterChange;
 
-use App\Models\Water;
+use App\Models\SourceWater;
 
 /** What a keeper asks of a change, in base units. */
 final readonly class ChangeInput
@@ -34,8 +34,8 @@ final readonly class ChangeInput
         public AmountField $way,
         public ?float $amount,
         public int $drains,
-        public Water $first,
-        public ?Water $second,
+        public SourceWater $first,
+        public ?SourceWater $second,
         public float $secondShare,
         public float $waterline,
         public ?float $stream,

@@ -8,11 +8,11 @@ use App\Data\GroupTrim;
 use App\Data\StepContent;
 use App\Drawing\PlantShapes;
 use App\Drawing\SectionDrawing;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
+use App\Models\ChecklistStep;
 use App\Models\Chore;
-use App\Models\Run;
-use App\Models\RunState;
-use App\Models\RunStep;
-use App\Models\StandLook;
+use App\Models\PlantMeasurement;
 use App\Models\SwitchTick;
 use App\Tanks\ChoresQuery;
 use App\Tanks\TasksDoneQuery;
@@ -31,16 +31,16 @@ use Cresco\Core\Tank\DeviceKind;
 /** A checklist at one of its steps. */
 final readonly class ChecklistPage
 {
-    public RunStep $step;
+    public ChecklistStep $step;
 
     public StepContent $content;
 
-    public RunStep $current;
+    public ChecklistStep $current;
 
-    public function __construct(public Run $run, ?int $asked)
+    public function __construct(public Checklist $checklist, ?int $asked)
     {
-        $this->current = $run->steps->firstWhere('done_at', null) ?? $run->steps->last() ?? abort(404);
-        $this->step = ($asked === null ? null : $run->steps->firstWhere('position', $asked)) ?? $this->current;
+        $this->current = $checklist->steps->firstWhere('done_at', null) ?? $checklist->steps->last() ?? abort(404);
+        $this->step = ($asked === null ? null : $checklist->steps->firstWhere('position', $asked)) ?? $this->current;
         $this->content = $this->step->content;
     }
 
@@ -48,20 +48,20 @@ final readonly class ChecklistPage
     public function state(): string
     {
         return hash('xxh64', (string) json_encode([
-            $this->run->state, $this->run->plan->toKeep(),
-            $this->run->steps->map(static fn(RunStep $step): array => [$step->id, $step->done_at?->getTimestamp()])->all(),
-            $this->run->switches->map(static fn(SwitchTick $tick): array => [$tick->id, $tick->off_at?->getTimestamp(), $tick->on_at?->getTimestamp()])->all(),
+            $this->checklist->state, $this->checklist->plan->toKeep(),
+            $this->checklist->steps->map(static fn(ChecklistStep $step): array => [$step->id, $step->done_at?->getTimestamp()])->all(),
+            $this->checklist->switches->map(static fn(SwitchTick $tick): array => [$tick->id, $tick->off_at?->getTimestamp(), $tick->on_at?->getTimestamp()])->all(),
         ]));
     }
 
     /** The change in a line. */
     public function summary(Show $show): string
     {
-        if (!$this->run->changes_water) {
+        if (!$this->checklist->changes_water) {
             return (string) __('run.dry');
         }
 
-        return (string) __('run.change', ['out' => $show->volume($this->run->plan->out), 'share' => $show->percent($this->run->plan->share), 'mark' => $show->level($this->run->plan->mark), 'source' => $this->run->plan->source ?? __('run.new_water')]);
+        return (string) __('run.change', ['out' => $show->volume($this->checklist->plan->out), 'share' => $show->percent($this->checklist->plan->share), 'mark' => $show->level($this->checklist->plan->mark), 'source' => $this->checklist->plan->source ?? __('run.new_water')]);
     }
 
     /** @return list<string> */
@@ -89,11 +89,11 @@ final readonly class ChecklistPage
      */
     public function marks(): array
     {
-        $marks = [[$this->run->tank->water_below_rim, 'water', false]];
-        foreach (VesselQuery::levels($this->run->tank) as $level) {
+        $marks = [[$this->checklist->tank->water_below_rim, 'water', false]];
+        foreach (VesselQuery::levels($this->checklist->tank) as $level) {
             $marks[] = [$level->top, $level->name, false];
         }
-        $marks[] = [$this->run->plan->mark, 'stop', true];
+        $marks[] = [$this->checklist->plan->mark, 'stop', true];
 
         return $marks;
     }
@@ -101,10 +101,10 @@ final readonly class ChecklistPage
     /** Whether the tank was read in this session and nothing has left it yet: the plan may be held against it. */
     public function isReadAgain(): bool
     {
-        $isRead = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'read' && $step->readings->isNotEmpty());
-        $isDrained = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'drain' && $step->done_at !== null);
+        $isRead = $this->checklist->steps->contains(static fn(ChecklistStep $step): bool => $step->job === 'read' && $step->readings->isNotEmpty());
+        $isDrained = $this->checklist->steps->contains(static fn(ChecklistStep $step): bool => $step->job === 'drain' && $step->done_at !== null);
 
-        return $this->run->plan->goal !== null && $isRead && !$isDrained;
+        return $this->checklist->plan->goal !== null && $isRead && !$isDrained;
     }
 
     /** Whether the step is begun by being looked at: it is the one in hand, or fits while that runs by itself. */
@@ -119,14 +119,14 @@ final readonly class ChecklistPage
         return $this->step->is($this->current);
     }
 
-    public function previous(): ?RunStep
+    public function previous(): ?ChecklistStep
     {
-        return $this->run->steps->firstWhere('position', $this->step->position - 1);
+        return $this->checklist->steps->firstWhere('position', $this->step->position - 1);
     }
 
-    public function next(): ?RunStep
+    public function next(): ?ChecklistStep
     {
-        return $this->run->steps->firstWhere('position', $this->step->position + 1);
+        return $this->checklist->steps->firstWhere('position', $this->step->position + 1);
     }
 
     public function nextTitle(): ?string
@@ -138,12 +138,12 @@ final readonly class ChecklistPage
 
     public function plannedMinutes(): int
     {
-        return $this->run->plannedMinutes();
+        return $this->checklist->plannedMinutes();
     }
 
     public function elapsedMinutes(): int
     {
-        return $this->run->started_at === null ? 0 : (int) max(0, TimeDifference::minutes($this->run->started_at, CarbonImmutable::now()));
+        return $this->checklist->started_at === null ? 0 : (int) max(0, TimeDifference::minutes($this->checklist->started_at, CarbonImmutable::now()));
     }
 
     /** When the timer of the step rings, as seconds since 1970; null without a timer. */
@@ -156,19 +156,19 @@ final readonly class ChecklistPage
         return $minutes > 0 && $from !== null && $this->step->done_at === null ? $from->addMinutes($minutes)->getTimestamp() : null;
     }
 
-    /** @return list<RunStep> steps that may be done while this one runs by itself, and are not done yet */
+    /** @return list<ChecklistStep> steps that may be done while this one runs by itself, and are not done yet */
     public function meanwhile(): array
     {
         $keys = $this->content->meanwhile;
 
-        return $this->step->done_at !== null ? [] : array_values($this->run->steps->filter(static fn(RunStep $step): bool => $step->done_at === null && in_array($step->job, $keys, true))->all());
+        return $this->step->done_at !== null ? [] : array_values($this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->done_at === null && in_array($step->job, $keys, true))->all());
     }
 
     /** @return list<array{title: string, position: int, rings: int}> timers of other steps that run meanwhile */
     public function otherTimers(): array
     {
         $timers = [];
-        foreach ($this->run->steps as $step) {
+        foreach ($this->checklist->steps as $step) {
             $content = $step->content;
             if (!$step->is($this->step) && $step->done_at === null && $step->opened_at !== null && $content->timer > 0) {
                 $timers[] = ['title' => $step->title(), 'position' => $step->position, 'rings' => $step->opened_at->addMinutes($content->timer)->getTimestamp()];
@@ -181,7 +181,7 @@ final readonly class ChecklistPage
     /** @return list<SwitchTick> */
     public function stillOff(): array
     {
-        return array_values($this->run->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen())->all());
+        return array_values($this->checklist->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen())->all());
     }
 
     /**
@@ -191,7 +191,7 @@ final readonly class ChecklistPage
      */
     public function spells(Show $show): array
     {
-        $found = $this->isConditionerMissing() ? [[(string) __('run.skipped_conditioner', ['dose' => (string) DechlorinatorDose::ofTank($this->run->tank)]), true]] : [];
+        $found = $this->isConditionerMissing() ? [[(string) __('run.skipped_conditioner', ['dose' => (string) DechlorinatorDose::ofTank($this->checklist->tank)]), true]] : [];
         $since = static fn(CarbonImmutable $at): int => max(0, (int) TimeDifference::minutes($at, CarbonImmutable::now()));
         foreach ($this->stillOff() as $tick) {
             if ($tick->off_at !== null && $tick->device === DeviceKind::Canister) {
@@ -215,14 +215,14 @@ final readonly class ChecklistPage
     /** Whether tap water goes in with nothing that takes its chlorine. */
     private function isConditionerMissing(): bool
     {
-        return $this->run->afterJobs()->where('job', FollowUpKind::Conditioner)->whereNull('done_at')->exists();
+        return $this->checklist->followUps()->where('job', FollowUpKind::Conditioner)->whereNull('done_at')->exists();
     }
 
     /** When a step was last done, where it comes round again; null while it is open or when it was skipped. */
     private function doneAt(string $job): ?CarbonImmutable
     {
-        $steps = $this->run->steps->filter(static fn(RunStep $step): bool => $step->job === $job && !$step->skipped);
-        if ($job === 'refill' && $steps->contains(static fn(RunStep $step): bool => $step->done_at === null)) {
+        $steps = $this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->job === $job && !$step->skipped);
+        if ($job === 'refill' && $steps->contains(static fn(ChecklistStep $step): bool => $step->done_at === null)) {
             return null;
         }
 
@@ -235,12 +235,12 @@ final readonly class ChecklistPage
     }
 
     /** @return array<int, string> number on the plan and cover of the patches of bed that this step is for, by their key */
-    public function patchNumbers(): array
+    public function zoneNumbers(): array
     {
         $numbers = [];
-        foreach ($this->content->patches === [] ? [] : ZoneRotationQuery::numbered($this->run->tank) as $number => $patch) {
-            if (in_array($patch->id, $this->content->patches, true)) {
-                $numbers[$patch->id] = $number.' '.label($patch->cover);
+        foreach ($this->content->zones === [] ? [] : ZoneRotationQuery::numbered($this->checklist->tank) as $number => $zone) {
+            if (in_array($zone->id, $this->content->zones, true)) {
+                $numbers[$zone->id] = $number.' '.label($zone->cover);
             }
         }
 
@@ -248,26 +248,26 @@ final readonly class ChecklistPage
     }
 
     /** How a stand was found and left in this session; null before it was cut. */
-    public function found(GroupTrim $cut): ?StandLook
+    public function found(GroupTrim $cut): ?PlantMeasurement
     {
-        return $this->step->done_at === null ? null : StandLook::query()->where('stand_id', $cut->stand)->where('run_id', $this->run->id)->first();
+        return $this->step->done_at === null ? null : PlantMeasurement::query()->where('plant_group_id', $cut->plantGroup)->where('checklist_id', $this->checklist->id)->first();
     }
 
     /** Whether stands are drawn in its tank. */
     public function hasPlants(): bool
     {
-        return $this->run->tank->stands()->exists();
+        return $this->checklist->tank->plantGroups()->exists();
     }
 
     public function drawing(): SectionDrawing
     {
-        $tank = $this->run->tank;
+        $tank = $this->checklist->tank;
 
         return new SectionDrawing(
             $tank,
             VesselQuery::tank($tank),
             VesselQuery::levels($tank),
-            in_array($this->step->job, ['check', 'trim', 'floaters_back'], true) || !$this->run->changes_water ? null : $this->run->plan->mark,
+            in_array($this->step->job, ['check', 'trim', 'floaters_back'], true) || !$this->checklist->changes_water ? null : $this->checklist->plan->mark,
             350.0,
             170.0,
             true,
@@ -280,7 +280,7 @@ final readonly class ChecklistPage
     /** @return list<Chore> other jobs that are due at the tank while the sheet is under way */
     public function beside(): array
     {
-        return $this->run->state === RunState::Running ? ChoresQuery::dueAt($this->run->tank, $this->run->tank->keeper->show()) : [];
+        return $this->checklist->state === ChecklistState::Running ? ChoresQuery::dueAt($this->checklist->tank, $this->checklist->tank->keeper->show()) : [];
     }
 
     /** Whether the step is work that comes again, so that what was found tells when it is due. */
@@ -288,6 +288,16 @@ final readonly class ChecklistPage
     {
         $task = TasksDoneQuery::taskOfStep()[$this->step->job] ?? null;
 
-        return $task !== null && Task::from($task)->kind()->comes === Recurrence::Learned && $this->content->stands === [] && $this->content->doses === [];
+        return $task !== null && Task::from($task)->kind()->comes === Recurrence::Learned && $this->content->plantGroups === [] && $this->content->doses === [];
+    }
+
+    /** A height or a cover as it stands in a field of the sheet. */
+    public static function cut(GroupTrim $cut, float $value, Show $show): string
+    {
+        return match (true) {
+            $cut->byCover => Show::plain(100.0 * $value, 0),
+            $show->levels()->label === 'mm' => Show::plain($value, 0),
+            default => $show->levels()->show($value),
+        };
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\WaterChange;
 
 use App\Data\Phrase;
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Tanks\VesselQuery;
 use App\Tanks\WatersQuery;
 
@@ -29,26 +29,26 @@ final class DechlorinatorDose
 
     private static function of(Keeper $keeper, float $litres, float $chlorine): Phrase
     {
-        $jar = self::jar($keeper);
+        $product = self::product($keeper);
 
-        return $jar === null ? Phrase::of('run.by_label') : Phrase::of('run.of', [
-            'amount' => $jar->doseUnit()->text($jar->coreConditioner()->dose($litres, $chlorine)->value('dose'), $keeper->show()), 'name' => $jar->name,
+        return $product === null ? Phrase::of('run.by_label') : Phrase::of('run.of', [
+            'amount' => $product->doseUnit()->text($product->coreConditioner()->dose($litres, $chlorine)->value('dose'), $keeper->show()), 'name' => $product->name,
         ]);
     }
 
     /** The one that was last used of those that are not used up; before any was used the one that was last written of. */
-    public static function jar(Keeper $keeper): ?Jar
+    public static function product(Keeper $keeper): ?Product
     {
-        return $keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortByDesc(static fn(Jar $jar): array => [$jar->stock === null || $jar->stock > 0.0, $jar->used_at, $jar->updated_at, $jar->id])->first();
+        return $keeper->products->filter(static fn(Product $product): bool => $product->isConditioner())->sortByDesc(static fn(Product $product): array => [$product->stock === null || $product->stock > 0.0, $product->used_at, $product->updated_at, $product->id])->first();
     }
 
     /** mg/L of chlorine last read in the tap water of a tank, on the careful side; nothing when none was read. */
     public static function chlorine(Tank $tank): float
     {
-        $waters = $tank->keeper->waters->whereIn('id', [$tank->water_id, $tank->second_water_id]);
+        $waters = $tank->keeper->waters->whereIn('id', [$tank->source_water_id, $tank->second_source_water_id]);
         $waters = $waters->isEmpty() ? $tank->keeper->waters : $waters;
         $known = WatersQuery::around($tank, array_values(array_map(intval(...), $waters->modelKeys())));
 
-        return $waters->reduce(static fn(float $most, Water $water): float => max($most, $known->chlorine($water)), 0.0);
+        return $waters->reduce(static fn(float $most, SourceWater $water): float => max($most, $known->chlorine($water)), 0.0);
     }
 }

@@ -6,7 +6,7 @@ namespace App\WaterChange;
 
 use App\Fertilising\DoseTrial;
 use App\Fertilising\FertilisingQuery;
-use App\Models\Jar;
+use App\Models\Product;
 use Cresco\Core\Fertilising\Doses;
 use Cresco\Core\Fertilising\Fertiliser;
 use Cresco\Core\Fertilising\NutrientTargets;
@@ -44,7 +44,7 @@ final readonly class DosesAfterChange
         foreach ($this->doubted as $nutrient) {
             unset($needs[$nutrient->value]);
         }
-        $feeds = array_values(array_filter($keeper->jars->map(static fn(Jar $jar): ?Fertiliser => $jar->toFeed($keeper->scale_step))->all()));
+        $feeds = array_values(array_filter($keeper->products->map(static fn(Product $product): ?Fertiliser => $product->toFeed($keeper->scale_step))->all()));
         $this->doses = $needs === [] ? [] : DoseTrial::fromShelf($food, $feeds, $needs, $this->most(DoseTrial::every($food)));
     }
 

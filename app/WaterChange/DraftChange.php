@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\WaterChange;
 
+use App\Models\SourceWaterKind;
 use App\Models\Tank;
 use App\Models\WaterChange;
-use App\Models\WaterKind;
 use App\Tanks\SourceNutrientsQuery;
 use App\Tanks\TankWaterQuery;
 use App\Tanks\VesselQuery;
@@ -155,7 +155,7 @@ final class DraftChange
         }
         // What a tap holds of nitrate nobody need have tested for a first answer.
         $balance = Parameter::Nitrate->entry()->balance;
-        if ($balance !== null && !$source->has(Parameter::Nitrate) && in_array(WaterKind::Tap, [$input->first->kind, $input->second?->kind], true)) {
+        if ($balance !== null && !$source->has(Parameter::Nitrate) && in_array(SourceWaterKind::Tap, [$input->first->kind, $input->second?->kind], true)) {
             $source = $source->withUsual(Parameter::Nitrate, new NormalValue($balance->source, $balance->sourceOff));
         }
         if ($input->stream !== null) {

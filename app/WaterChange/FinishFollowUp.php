@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\WaterChange;
 
 use App\Data\Phrase;
-use App\Models\AfterJob;
 use App\Models\EntryKind;
+use App\Models\FollowUp;
 use App\Models\Keeper;
 use App\Testing\RecordResults;
 use Carbon\CarbonImmutable;
@@ -23,16 +23,16 @@ final readonly class FinishFollowUp
      *
      * @return bool whether this call was the one that ended it
      */
-    public function __invoke(Keeper $keeper, AfterJob $after, array $readings, ?string $note): bool
+    public function __invoke(Keeper $keeper, FollowUp $after, array $readings, ?string $note): bool
     {
         return DB::transaction(function () use ($keeper, $after, $readings, $note): bool {
             $now = CarbonImmutable::now();
-            if (AfterJob::query()->whereKey($after->id)->whereNull('done_at')->update(['done_at' => $now]) !== 1) {
+            if (FollowUp::query()->whereKey($after->id)->whereNull('done_at')->update(['done_at' => $now]) !== 1) {
                 return false;
             }
-            $this->record->keep($keeper, $after->run->tank, $readings, $now);
+            $this->record->keep($keeper, $after->checklist->tank, $readings, $now);
             $keeper->entries()->create([
-                'tank_id' => $after->run->tank_id, 'run_id' => $after->run_id, 'kind' => EntryKind::Work,
+                'tank_id' => $after->checklist->tank_id, 'checklist_id' => $after->checklist_id, 'kind' => EntryKind::Work,
                 'title' => Phrase::of('steps.after.'.$after->job->value), 'body' => $note ?? Phrase::of('said.done.well'), 'happened_at' => $now,
             ]);
 

@@ -7,15 +7,15 @@ namespace App\WaterChange;
 use App\Data\Phrase;
 use App\Data\StepContent;
 use App\Fertilising\GiveDose;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
+use App\Models\ChecklistStep;
 use App\Models\EntryKind;
 use App\Models\Keeper;
-use App\Models\OffSpot;
-use App\Models\OffState;
-use App\Models\Run;
-use App\Models\RunState;
-use App\Models\RunStep;
+use App\Models\LayoutIssue;
+use App\Models\LayoutIssueState;
+use App\Models\SourceWater;
 use App\Models\SwitchTick;
-use App\Models\Water;
 use App\Plants\RecordPlantMeasurements;
 use App\Tanks\TasksDoneQuery;
 use App\Testing\RecordResults;
@@ -50,61 +50,61 @@ final readonly class FinishStep
      *
      * @throws ValidationException when a device is still off and the step is not to end before it is on
      */
-    public function __invoke(Keeper $keeper, Run $run, RunStep $step, array $readings, ?string $note, bool $skip, array $leftOn = [], ?array $reached = null, array $cuts = [], ?AmountFound $found = null): bool
+    public function __invoke(Keeper $keeper, Checklist $checklist, ChecklistStep $step, array $readings, ?string $note, bool $skip, array $leftOn = [], ?array $reached = null, array $cuts = [], ?AmountFound $found = null): bool
     {
-        return DB::transaction(function () use ($keeper, $run, $step, $readings, $note, $skip, $leftOn, $reached, $cuts, $found): bool {
+        return DB::transaction(function () use ($keeper, $checklist, $step, $readings, $note, $skip, $leftOn, $reached, $cuts, $found): bool {
             $now = CarbonImmutable::now();
             $content = $step->content;
             // A sheet that was closed or dropped meanwhile takes no more steps, but what was read is kept all the same.
-            $since = self::since($run, $step, $now);
-            $first = $run->state->isOpen() && RunStep::query()->whereKey($step->id)->whereNull('done_at')->update([
+            $since = self::since($checklist, $step, $now);
+            $first = $checklist->state->isOpen() && ChecklistStep::query()->whereKey($step->id)->whereNull('done_at')->update([
                 'done_at' => $now, 'skipped' => $skip, 'note' => $note, 'found' => $skip ? null : $found, 'since' => $since,
             ]) === 1;
-            $this->record->keepInStep($keeper, $run->tank, $this->sourceOf($run, $content), $readings, $now, $step);
+            $this->record->keepInStep($keeper, $checklist->tank, $this->sourceOf($checklist, $content), $readings, $now, $step);
             if (!$first) {
                 return false;
             }
-            if ($content->patches !== [] && !$skip) {
+            if ($content->zones !== [] && !$skip) {
                 // One that was missed keeps its age, and so it is next.
-                $missed = $reached === null ? [] : array_values(array_diff($content->patches, $reached));
-                ($this->clean)($run->tank, array_values(array_diff($content->patches, $missed)), $now, $run->id);
+                $missed = $reached === null ? [] : array_values(array_diff($content->zones, $reached));
+                ($this->clean)($checklist->tank, array_values(array_diff($content->zones, $missed)), $now, $checklist->id);
                 $step->update(['content' => $step->content->withMissed($missed)]);
             }
             if (!$skip) {
                 // What it was to restore is restored.
-                OffSpot::query()->where('run_id', $run->id)->where('state', OffState::Restore)->get()->each(static fn(OffSpot $spot) => $spot->kind->step() !== $step->job || $spot->update(['state' => OffState::Restored, 'settled_at' => $now]));
+                LayoutIssue::query()->where('checklist_id', $checklist->id)->where('state', LayoutIssueState::Restore)->get()->each(static fn(LayoutIssue $spot) => $spot->kind->step() !== $step->job || $spot->update(['state' => LayoutIssueState::Restored, 'settled_at' => $now]));
             }
             if ($skip && $step->job === 'condition') {
                 $job = FollowUpKind::Conditioner;
-                $run->afterJobs()->firstOrCreate(['job' => $job], ['due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
+                $checklist->followUps()->firstOrCreate(['job' => $job], ['due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
             }
             if ($step->job === 'condition' && !$skip) {
-                DechlorinatorDose::jar($keeper)?->update(['used_at' => $now]);
+                DechlorinatorDose::product($keeper)?->update(['used_at' => $now]);
             }
             if ($cuts !== [] && !$skip) {
-                ($this->looks)($run->tank, $cuts, $now, $run->id);
+                ($this->looks)($checklist->tank, $cuts, $now, $checklist->id);
             }
             foreach ($skip ? [] : $content->doses as $line) {
-                $jar = $keeper->jars()->whereKey($line->jar)->first();
-                if ($jar !== null) {
-                    ($this->dose)($run->tank->setRelation('keeper', $keeper), $jar, $line->amount, $now, false);
+                $product = $keeper->products()->whereKey($line->product)->first();
+                if ($product !== null) {
+                    ($this->dose)($checklist->tank->setRelation('keeper', $keeper), $product, $line->amount, $now, false);
                 }
             }
             if ($content->switches === SwitchWork::Off && !$skip) {
-                $run->switches()->whereNull('off_at')->whereNotIn('device', $leftOn)->update(['off_at' => $now]);
+                $checklist->switches()->whereNull('off_at')->whereNotIn('device', $leftOn)->update(['off_at' => $now]);
             }
             if ($content->switches === SwitchWork::On || $step->job === 'close') {
-                $this->requireAllOn($run);
+                $this->requireAllOn($checklist);
             }
-            if (Run::query()->where('tank_id', $run->tank_id)->where('state', RunState::Running)->whereKeyNot($run->id)->exists()) {
+            if (Checklist::query()->where('tank_id', $checklist->tank_id)->where('state', ChecklistState::Running)->whereKeyNot($checklist->id)->exists()) {
                 throw ValidationException::withMessages(['switches' => __('said.cannot.sheet')]);
             }
-            Run::query()->whereKey($run->id)->where('state', RunState::Planned)->update(['state' => RunState::Running, 'holds' => Run::holding(RunState::Running, null), 'started_at' => $now]);
-            $next = $run->steps()->whereNull('done_at')->orderBy('position')->first();
+            Checklist::query()->whereKey($checklist->id)->where('state', ChecklistState::Planned)->update(['state' => ChecklistState::Running, 'holds' => Checklist::holding(ChecklistState::Running, null), 'started_at' => $now]);
+            $next = $checklist->steps()->whereNull('done_at')->orderBy('position')->first();
             if ($next === null) {
-                $this->close($keeper, $run, $now);
+                $this->close($keeper, $checklist, $now);
             } else {
-                RunStep::query()->whereKey($next->id)->whereNull('opened_at')->update(['opened_at' => $now]);
+                ChecklistStep::query()->whereKey($next->id)->whereNull('opened_at')->update(['opened_at' => $now]);
             }
 
             return true;
@@ -112,23 +112,23 @@ final readonly class FinishStep
     }
 
     /** Days since the same work was done before at this tank. */
-    private static function since(Run $run, RunStep $step, CarbonImmutable $now): ?float
+    private static function since(Checklist $checklist, ChecklistStep $step, CarbonImmutable $now): ?float
     {
         $task = TasksDoneQuery::taskOfStep()[$step->job] ?? null;
-        $last = $task === null ? null : TasksDoneQuery::last([$run->tank_id])[$run->tank_id][$task] ?? null;
+        $last = $task === null ? null : TasksDoneQuery::last([$checklist->tank_id])[$checklist->tank_id][$task] ?? null;
 
         return $last === null ? null : ($now->getTimestamp() - $last->getTimestamp()) / 86400.0;
     }
 
     /** The water that readings of a step are of: the source when it goes in alone; null for the tank and for a blend. */
-    private function sourceOf(Run $run, StepContent $content): ?Water
+    private function sourceOf(Checklist $checklist, StepContent $content): ?SourceWater
     {
-        return $content->moment === ReadingPoint::NewWater ? Water::query()->whereKey($run->plan->water)->first() : null;
+        return $content->moment === ReadingPoint::NewWater ? SourceWater::query()->whereKey($checklist->plan->water)->first() : null;
     }
 
-    private function requireAllOn(Run $run): void
+    private function requireAllOn(Checklist $checklist): void
     {
-        $open = $run->switches()->get()->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
+        $open = $checklist->switches()->get()->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
         if ($open->isNotEmpty()) {
             $names = $open->map(static fn(SwitchTick $tick): string => word($tick->device))->implode(', ');
             throw ValidationException::withMessages(['switches' => __('run.still_off', ['names' => $names])]);
@@ -136,9 +136,9 @@ final readonly class FinishStep
     }
 
     /** @return list<Task> whose steps were done, or at least one of them */
-    private function done(Run $run): array
+    private function done(Checklist $checklist): array
     {
-        $done = $run->steps()->where('skipped', false)->pluck('job')->all();
+        $done = $checklist->steps()->where('skipped', false)->pluck('job')->all();
         $tasks = [];
         foreach (StepCatalogue::steps() as $job) {
             if ($job->of !== null && in_array($job->key, $done, true) && !in_array($job->of, $tasks, true)) {
@@ -149,23 +149,23 @@ final readonly class FinishStep
         return $tasks;
     }
 
-    private function close(Keeper $keeper, Run $run, CarbonImmutable $now): void
+    private function close(Keeper $keeper, Checklist $checklist, CarbonImmutable $now): void
     {
-        $this->requireAllOn($run);
-        $closed = Run::query()->whereKey($run->id)->where('state', RunState::Running)->update(['state' => RunState::Done, 'holds' => null, 'finished_at' => $now]);
+        $this->requireAllOn($checklist);
+        $closed = Checklist::query()->whereKey($checklist->id)->where('state', ChecklistState::Running)->update(['state' => ChecklistState::Done, 'holds' => null, 'finished_at' => $now]);
         if ($closed !== 1) {
             return;
         }
-        foreach ($run->plan->after as $job) {
-            $run->afterJobs()->create(['job' => $job, 'due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
+        foreach ($checklist->plan->after as $job) {
+            $checklist->followUps()->create(['job' => $job, 'due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
         }
         $show = $keeper->show();
-        $tasks = array_map(static fn(Task $task): Phrase => Phrase::of('steps.tasks.'.$task->value), $this->done($run));
+        $tasks = array_map(static fn(Task $task): Phrase => Phrase::of('steps.tasks.'.$task->value), $this->done($checklist));
         $work = $tasks === [] ? null : Phrase::joined('run.entry.list', $tasks);
-        $signs = array_map(static fn(TankSign $sign): Phrase => Phrase::of('steps.signs.'.$sign->value), $run->plan->signs);
+        $signs = array_map(static fn(TankSign $sign): Phrase => Phrase::of('steps.signs.'.$sign->value), $checklist->plan->signs);
         $seen = $signs === [] ? null : Phrase::of('run.entry.seen', ['signs' => Phrase::joined('run.entry.list', $signs)]);
-        $source = $run->plan->source ?? (string) __('names.new_water');
-        [$rounds, $share, $litres] = $this->changed($run);
+        $source = $checklist->plan->source ?? (string) __('names.new_water');
+        [$rounds, $share, $litres] = $this->changed($checklist);
         $words = static function (?Phrase ...$parts) use ($seen): ?Phrase {
             $said = array_values(array_filter([...$parts, $seen]));
 
@@ -174,37 +174,37 @@ final readonly class FinishStep
         if ($rounds > 0) {
             ($this->note)(
                 $keeper->id,
-                $run->tank_id,
-                $run,
-                $run->plan->water === null ? null : Water::query()->whereKey($run->plan->water)->first()?->id,
+                $checklist->tank_id,
+                $checklist,
+                $checklist->plan->water === null ? null : SourceWater::query()->whereKey($checklist->plan->water)->first()?->id,
                 $source,
                 $litres,
                 $share,
-                $rounds === $this->rounds($run) ? $run->forecast : $run->forecast->partly($share),
+                $rounds === $this->rounds($checklist) ? $checklist->forecast : $checklist->forecast->partly($share),
                 $now,
                 Phrase::of('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)]),
-                $words(Phrase::of('run.entry.with', ['source' => $source, 'mark' => $show->level($run->plan->mark)]), $work === null ? null : Phrase::of('run.entry.also', ['work' => $work])),
+                $words(Phrase::of('run.entry.with', ['source' => $source, 'mark' => $show->level($checklist->plan->mark)]), $work === null ? null : Phrase::of('run.entry.also', ['work' => $work])),
             );
 
             return;
         }
         // What was skipped is no change, whatever was planned.
-        if ($run->changes_water) {
-            Run::query()->whereKey($run->id)->update(['changes_water' => false]);
+        if ($checklist->changes_water) {
+            Checklist::query()->whereKey($checklist->id)->update(['changes_water' => false]);
         }
         $keeper->entries()->create([
-            'tank_id' => $run->tank_id,
-            'run_id' => $run->id,
+            'tank_id' => $checklist->tank_id,
+            'checklist_id' => $checklist->id,
             'kind' => EntryKind::Work,
             'title' => $work ?? Phrase::of('run.entry.none'),
-            'body' => $words($run->changes_water ? Phrase::of('said.done.no_change') : null),
+            'body' => $words($checklist->changes_water ? Phrase::of('said.done.no_change') : null),
             'happened_at' => $now,
         ]);
     }
 
-    private function rounds(Run $run): int
+    private function rounds(Checklist $checklist): int
     {
-        return $run->plan->drains;
+        return $checklist->plan->drains;
     }
 
     /**
@@ -212,19 +212,19 @@ final readonly class FinishStep
      *
      * @return array{int, float, float} rounds, share of new water, litres out
      */
-    private function changed(Run $run): array
+    private function changed(Checklist $checklist): array
     {
-        if (!$run->changes_water) {
+        if (!$checklist->changes_water) {
             return [0, 0.0, 0.0];
         }
-        $done = static fn(string $job): int => $run->steps()->where('job', $job)->where('skipped', false)->whereNotNull('done_at')->count();
-        $planned = $this->rounds($run);
+        $done = static fn(string $job): int => $checklist->steps()->where('job', $job)->where('skipped', false)->whereNotNull('done_at')->count();
+        $planned = $this->rounds($checklist);
         $rounds = min($done('drain'), $done('refill'), $planned);
         if ($rounds === $planned) {
-            return [$rounds, $run->plan->share, $run->plan->out];
+            return [$rounds, $checklist->plan->share, $checklist->plan->out];
         }
-        $each = 1.0 - (1.0 - min(0.999999, $run->plan->share)) ** (1.0 / $planned);
+        $each = 1.0 - (1.0 - min(0.999999, $checklist->plan->share)) ** (1.0 / $planned);
 
-        return [$rounds, 1.0 - (1.0 - $each) ** $rounds, $run->plan->out * $rounds / $planned];
+        return [$rounds, 1.0 - (1.0 - $each) ** $rounds, $checklist->plan->out * $rounds / $planned];
     }
 }

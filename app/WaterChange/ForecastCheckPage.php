@@ -6,13 +6,13 @@ namespace App\WaterChange;
 
 use App\Data\BandRecord;
 use App\Data\ForecastRecord;
-use App\Models\AfterJob;
-use App\Models\BedPatch;
+use App\Models\Checklist;
+use App\Models\ChecklistStep;
+use App\Models\FollowUp;
 use App\Models\Photo;
+use App\Models\PlantMeasurement;
 use App\Models\Reading;
-use App\Models\Run;
-use App\Models\RunStep;
-use App\Models\StandLook;
+use App\Models\SubstrateZone;
 use App\Models\WaterChange;
 use App\Plants\PlantGroupWords;
 use App\Tanks\PlantModelQuery;
@@ -45,13 +45,13 @@ final readonly class ForecastCheckPage
     /** The change as it was really made, put right where the keeper put it right. */
     private ?WaterChange $change;
 
-    public function __construct(public Run $run)
+    public function __construct(public Checklist $checklist)
     {
-        $this->change = WaterChange::query()->where('run_id', $run->id)->first();
+        $this->change = WaterChange::query()->where('checklist_id', $checklist->id)->first();
         $record = $this->record();
         $check = new ForecastCheck($this->share());
         $rows = [];
-        foreach (self::measured($run) as [$when, $reading]) {
+        foreach (self::measured($checklist) as [$when, $reading]) {
             $row = $record->row($reading->parameter);
             $forecast = $when === 'next' ? $row->next : $row->after;
             if ($forecast === null) {
@@ -71,19 +71,19 @@ final readonly class ForecastCheckPage
 
     private function record(): ForecastRecord
     {
-        return $this->change === null ? $this->run->forecast : $this->change->forecast;
+        return $this->change === null ? $this->checklist->forecast : $this->change->forecast;
     }
 
     /** Share of new water, 0 to 1. */
     public function share(): float
     {
-        return $this->change->share ?? $this->run->plan->share;
+        return $this->change->share ?? $this->checklist->plan->share;
     }
 
     /** Litres that left. */
     public function litres(): float
     {
-        return $this->change->litres ?? $this->run->plan->out;
+        return $this->change->litres ?? $this->checklist->plan->out;
     }
 
     /** How a figure was forecast, from the plan and the readings as they were kept; null for pH and for the next day. */
@@ -97,7 +97,7 @@ final readonly class ForecastCheckPage
         $of = static fn(string $name, BandRecord $band): WaterState => new WaterState($name, [$parameter->value => $band->distribution()]);
         $share = fn(Computation $working): Computation => $working->given('f', 'change_plan.share_of_new_water', $this->share(), '');
 
-        return Mixing::byVolume($parameter, $of((string) __('names.tank_before'), $row->now), $of($this->run->plan->source ?? (string) __('names.new_water'), $row->source), $this->run->tank->keeper->show()->unit($parameter), $share)
+        return Mixing::byVolume($parameter, $of((string) __('names.tank_before'), $row->now), $of($this->checklist->plan->source ?? (string) __('names.new_water'), $row->source), $this->checklist->tank->keeper->show()->unit($parameter), $share)
             ?->note('mixing.as_forecast');
     }
 
@@ -109,7 +109,7 @@ final readonly class ForecastCheckPage
     /** Whether the time for the reading of the next day is over. */
     public function isPast(): bool
     {
-        return $this->run->finished_at !== null && $this->run->finished_at->addHours(self::UNTIL_HOURS)->isPast();
+        return $this->checklist->finished_at !== null && $this->checklist->finished_at->addHours(self::UNTIL_HOURS)->isPast();
     }
 
     public function hasNextDay(): bool
@@ -124,7 +124,7 @@ final readonly class ForecastCheckPage
      */
     public function fixedSpot(): array
     {
-        $of = fn(string $sign): ?Photo => Photo::query()->where('photos.tank_id', $this->run->tank_id)->where('photos.run_id', $sign, $this->run->id)
+        $of = fn(string $sign): ?Photo => Photo::query()->where('photos.tank_id', $this->checklist->tank_id)->where('photos.checklist_id', $sign, $this->checklist->id)
             ->whereHas('step', static fn($query) => $query->where('job', 'photo'))->orderByDesc('taken_at')->orderByDesc('id')->first();
 
         return [$of('<'), $of('=')];
@@ -133,33 +133,33 @@ final readonly class ForecastCheckPage
     /** @return list<Photo> all of this session */
     public function photos(): array
     {
-        return array_values(Photo::query()->where('run_id', $this->run->id)->orderBy('taken_at')->orderBy('id')->get()->all());
+        return array_values(Photo::query()->where('checklist_id', $this->checklist->id)->orderBy('taken_at')->orderBy('id')->get()->all());
     }
 
     /** @return list<TrimCheckRow> stands that were cut in it, in the order of the work */
     public function cuts(): array
     {
-        $looks = StandLook::query()->where('run_id', $this->run->id)->with('stand.plantKind')->orderBy('id')->get();
+        $looks = PlantMeasurement::query()->where('checklist_id', $this->checklist->id)->with('plantGroup.plantKind')->orderBy('id')->get();
         if ($looks->isEmpty()) {
             return [];
         }
-        $tank = $this->run->tank;
+        $tank = $this->checklist->tank;
         $show = $tank->keeper->show();
         $planting = PlantModelQuery::tank($tank);
         $rows = [];
         foreach ($looks as $look) {
             $byCover = $look->cover_before !== null;
             $shown = static fn(?float $value): string => $value === null ? '–' : ($byCover ? $show->percent($value) : $show->level($value));
-            $stand = $planting->stands[$look->stand_id] ?? null;
+            $plantGroup = $planting->plantGroups[$look->plant_group_id] ?? null;
             $full = null;
-            if ($stand !== null && !$byCover) {
-                $high = max(1.0, min($stand->ceiling, $look->found()));
-                $full = $planting->cut($stand->at($high), PlantModel::BETWEEN_CUTS, min($high, max(1.0, $look->height)))->full;
-            } elseif ($stand !== null) {
-                $full = $planting->cut($stand->at($stand->height, max(0.01, $look->cover_before ?? 1.0)), PlantModel::BETWEEN_CUTS, max(0.01, $look->cover))->full;
+            if ($plantGroup !== null && !$byCover) {
+                $high = max(1.0, min($plantGroup->ceiling, $look->found()));
+                $full = $planting->cut($plantGroup->at($high), PlantModel::BETWEEN_CUTS, min($high, max(1.0, $look->height)))->full;
+            } elseif ($plantGroup !== null) {
+                $full = $planting->cut($plantGroup->at($plantGroup->height, max(0.01, $look->cover_before ?? 1.0)), PlantModel::BETWEEN_CUTS, max(0.01, $look->cover))->full;
             }
             $rows[] = new TrimCheckRow(
-                $look->stand->toKind()->name.', '.PlantGroupWords::place($look->stand),
+                $look->plantGroup->toKind()->name.', '.PlantGroupWords::place($look->plantGroup),
                 $look->foreseen_low === null || $look->foreseen_high === null ? $shown($look->foreseen) : $shown($look->foreseen).' ('.$show->level($look->foreseen_low).' – '.$show->level($look->foreseen_high).')',
                 $look->guessed ? __('plants.not_measured') : $shown($byCover ? $look->cover_before : $look->before),
                 $shown($byCover ? $look->cover : $look->height),
@@ -173,33 +173,33 @@ final readonly class ForecastCheckPage
     }
 
     /** @return list<int> numbers on the plan of patches of bed that were meant and not reached */
-    public function missedPatches(): array
+    public function missedZones(): array
     {
         $missed = [];
-        foreach ($this->run->steps as $step) {
+        foreach ($this->checklist->steps as $step) {
             $missed = [...$missed, ...$step->content->missed];
         }
         if ($missed === []) {
             return [];
         }
-        return array_keys(array_filter(ZoneRotationQuery::numbered($this->run->tank), static fn(BedPatch $patch): bool => in_array($patch->id, $missed, true)));
+        return array_keys(array_filter(ZoneRotationQuery::numbered($this->checklist->tank), static fn(SubstrateZone $zone): bool => in_array($zone->id, $missed, true)));
     }
 
-    /** @return list<AfterJob> small jobs that it left for later */
-    public function afterJobs(): array
+    /** @return list<FollowUp> small jobs that it left for later */
+    public function followUps(): array
     {
-        return array_values($this->run->afterJobs()->orderBy('due_from')->get()->all());
+        return array_values($this->checklist->followUps()->orderBy('due_from')->get()->all());
     }
 
-    /** @return list<RunStep> */
+    /** @return list<ChecklistStep> */
     public function skipped(): array
     {
-        return array_values($this->run->steps->filter(static fn(RunStep $step): bool => $step->skipped)->all());
+        return array_values($this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->skipped)->all());
     }
 
     public function plannedMinutes(): int
     {
-        return $this->run->plannedMinutes();
+        return $this->checklist->plannedMinutes();
     }
 
     /**
@@ -209,7 +209,7 @@ final readonly class ForecastCheckPage
      */
     public function minutes(): array
     {
-        return array_values($this->run->steps->map(static fn(RunStep $step): array => [
+        return array_values($this->checklist->steps->map(static fn(ChecklistStep $step): array => [
             $step->title(), $step->content->minutes,
             $step->skipped || $step->opened_at === null || $step->done_at === null ? null : (int) round(TimeDifference::minutes($step->opened_at, $step->done_at)),
         ])->all());
@@ -217,13 +217,13 @@ final readonly class ForecastCheckPage
 
     public function takenMinutes(): int
     {
-        return $this->run->started_at === null || $this->run->finished_at === null ? 0 : (int) round(TimeDifference::minutes($this->run->started_at, $this->run->finished_at));
+        return $this->checklist->started_at === null || $this->checklist->finished_at === null ? 0 : (int) round(TimeDifference::minutes($this->checklist->started_at, $this->checklist->finished_at));
     }
 
     /** @return list<Finding> */
     public function findings(): array
     {
-        $show = $this->run->tank->keeper->show();
+        $show = $this->checklist->tank->keeper->show();
         $findings = [];
         foreach ($this->rows as $row) {
             if ($row->holds()) {
@@ -258,22 +258,22 @@ final readonly class ForecastCheckPage
      *
      * @return list<array{string, Reading}>
      */
-    private static function measured(Run $run): array
+    private static function measured(Checklist $checklist): array
     {
-        if ($run->finished_at === null || !$run->changes_water) {
+        if ($checklist->finished_at === null || !$checklist->changes_water) {
             return [];
         }
-        $after = $run->steps->firstWhere('job', 'read_after');
-        $readings = Reading::query()->where('tank_id', $run->tank_id)
-            ->whereBetween('taken_at', [$run->started_at ?? $run->finished_at, $run->finished_at->addHours(self::UNTIL_HOURS)])
+        $after = $checklist->steps->firstWhere('job', 'read_after');
+        $readings = Reading::query()->where('tank_id', $checklist->tank_id)
+            ->whereBetween('taken_at', [$checklist->started_at ?? $checklist->finished_at, $checklist->finished_at->addHours(self::UNTIL_HOURS)])
             ->orderBy('taken_at')->orderBy('id')->get();
         $found = [];
         foreach ($readings as $reading) {
-            $isAfterStep = $after !== null && $reading->run_step_id === $after->id;
-            if (!$isAfterStep && ($reading->run_step_id !== null || $reading->taken_at->lessThanOrEqualTo($run->finished_at))) {
+            $isAfterStep = $after !== null && $reading->checklist_step_id === $after->id;
+            if (!$isAfterStep && ($reading->checklist_step_id !== null || $reading->taken_at->lessThanOrEqualTo($checklist->finished_at))) {
                 continue;
             }
-            $soon = $isAfterStep || $reading->taken_at->lessThan($run->finished_at->addHours(self::RIGHT_AFTER_HOURS));
+            $soon = $isAfterStep || $reading->taken_at->lessThan($checklist->finished_at->addHours(self::RIGHT_AFTER_HOURS));
             $when = $soon ? 'after' : 'next';
             $found[$when.$reading->parameter->value] ??= [$when, $reading];
         }

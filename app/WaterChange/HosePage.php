@@ -45,11 +45,11 @@ final class HosePage
         $this->show = $keeper->show();
         $volume = $keeper->volume_unit;
         $degrees = $this->show->unit(Parameter::Temperature);
-        [$levels, $runs] = [$this->show->levels(), $this->show->runs()];
+        [$levels, $lengths] = [$this->show->levels(), $this->show->hoseLengths()];
         $usual = [
             'litres' => Show::plain($volume->fromLitres(VesselQuery::tank($tank)->litres() * $tank->routine_share), 0),
-            'bore' => $levels->show($tank->hose_bore), 'length' => $runs->show($tank->hose_length), 'drop' => $levels->show($tank->hose_drop),
-            'bore2' => $levels->show($tank->hose_bore + 4.0), 'length2' => $runs->show($tank->hose_length), 'drop2' => $levels->show($tank->hose_drop),
+            'bore' => $levels->show($tank->hose_bore), 'length' => $lengths->show($tank->hose_length), 'drop' => $levels->show($tank->hose_drop),
+            'bore2' => $levels->show($tank->hose_bore + 4.0), 'length2' => $lengths->show($tank->hose_length), 'drop2' => $levels->show($tank->hose_drop),
             'tube' => $levels->show(45.0), 'size' => $levels->show(2.0), 'grain' => Grain::Quartz->value,
             'pump' => Show::plain($volume->fromLitres(1200.0), 0), 'reach' => $levels->show(2000.0), 'rise' => $levels->show(1000.0),
             'cold' => Show::plain($degrees->fromBase(12.0), 1), 'hot' => Show::plain($degrees->fromBase(50.0), 1), 'goal' => Show::plain($degrees->fromBase(TankWaterQuery::of($tank)->state()->central(Parameter::Temperature, $tank->warmth)), 1),
@@ -72,7 +72,7 @@ final class HosePage
         ];
         foreach (['', '2'] as $which) {
             $rules['bore'.$which] = ['required', $levels->rule(2.0, 60.0, 12.0)];
-            $rules['length'.$which] = ['required', $runs->rule(0.2, 50.0, 2.0)];
+            $rules['length'.$which] = ['required', $lengths->rule(0.2, 50.0, 2.0)];
             $rules['drop'.$which] = ['required', $levels->rule(50.0, 5000.0, 900.0)];
         }
         $this->faults = Validator::make($typed, $rules, ['required' => __('said.number.needed'), 'grain.*' => __('said.choose.listed')])->errors();
@@ -83,7 +83,7 @@ final class HosePage
     {
         $scale = match (rtrim($field, '2')) {
             'bore', 'drop', 'tube', 'size', 'reach', 'rise' => $this->show->levels(),
-            'length' => $this->show->runs(),
+            'length' => $this->show->hoseLengths(),
             'litres', 'pump' => $this->show->volumes(),
             default => null,
         };

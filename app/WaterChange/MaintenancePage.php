@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\WaterChange;
 
 use App\Fertilising\DosesDueQuery;
-use App\Models\BedPatch;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
 use App\Models\Chore;
-use App\Models\OffSpot;
-use App\Models\OffState;
-use App\Models\Run;
-use App\Models\RunState;
+use App\Models\LayoutIssue;
+use App\Models\LayoutIssueState;
+use App\Models\SubstrateZone;
 use App\Plants\PlantGroupWords;
 use App\Plants\TrimPlan;
 use App\Problems\TreatmentsQuery;
@@ -57,9 +57,9 @@ final class MaintenancePage
     private readonly array $last;
 
     /** @var list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}>|null */
-    private ?array $stands = null;
+    private ?array $plantGroups = null;
 
-    /** @var list<OffSpot> what is off and to be restored */
+    /** @var list<LayoutIssue> what is off and to be restored */
     private readonly array $spots;
 
     /** @var list<Task> due again */
@@ -78,15 +78,15 @@ final class MaintenancePage
         $this->table = Timetable::of($this->session->jobs($this->order), OrderRules::of($this->session), SessionPlan::minutes($draft, $this->order, $this->taken, $trim));
         $this->spells = ExposureTimes::of($this->session, $this->table);
         $this->last = TasksDoneQuery::last([$draft->tank->id])[$draft->tank->id] ?? [];
-        $this->spots = array_values($draft->tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get()->all());
-        $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...TasksDoneQuery::tasksDue($draft->tank), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDueQuery::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsQuery::tasks($draft->tank)];
+        $this->spots = array_values($draft->tank->layoutIssues()->where('state', LayoutIssueState::Restore)->orderBy('id')->get()->all());
+        $this->due = [...array_map(static fn(LayoutIssue $spot): Task => $spot->kind->task(), $this->spots), ...TasksDoneQuery::tasksDue($draft->tank), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDueQuery::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsQuery::tasks($draft->tank)];
     }
 
     /** @return list<array{finding: Finding, without: list<string>, waits: list<string>}> what asks too much of the filter on one day, the tasks that stay and those that wait */
     public function strains(): array
     {
         $tank = $this->draft->tank;
-        $isCycling = $tank->loadMissing('startUp')->startUp !== null
+        $isCycling = $tank->loadMissing('cycling')->cycling !== null
             || array_filter($this->draft->waters->now->concerns(), static fn(Concern $concern): bool => in_array($concern->parameter, [Parameter::Ammonium, Parameter::Nitrite], true)) !== [];
         $cleaned = $this->last[Task::Media->value] ?? null;
         $found = [];
@@ -135,10 +135,10 @@ final class MaintenancePage
     private static function cutting(TrimPlan $trim): array
     {
         $found = [];
-        foreach ($trim->planting->stands as $stand) {
-            $due = $trim->planting->due($stand);
+        foreach ($trim->planting->plantGroups as $plantGroup) {
+            $due = $trim->planting->due($plantGroup);
             if ($due !== null && $due->due->middle() <= 0.0) {
-                $found[] = $stand->floats() ? Task::Floaters : Task::Trim;
+                $found[] = $plantGroup->floats() ? Task::Floaters : Task::Trim;
             }
         }
 
@@ -150,24 +150,24 @@ final class MaintenancePage
      *
      * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}>
      */
-    public function stands(): array
+    public function plantGroups(): array
     {
-        return $this->stands ??= $this->trim === null ? [] : $this->standRows($this->trim);
+        return $this->plantGroups ??= $this->trim === null ? [] : $this->plantGroupRows($this->trim);
     }
 
     /** @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}> */
-    private function standRows(TrimPlan $trim): array
+    private function plantGroupRows(TrimPlan $trim): array
     {
         $words = new PlantGroupWords($trim->planting, $this->show, $this->draft->tank->keeper->hand);
         $rows = [];
-        foreach ($trim->planting->stands as $key => $stand) {
-            if (!$this->session->does($stand->floats() ? Task::Floaters : Task::Trim)) {
+        foreach ($trim->planting->plantGroups as $key => $plantGroup) {
+            if (!$this->session->does($plantGroup->floats() ? Task::Floaters : Task::Trim)) {
                 continue;
             }
-            $cut = $trim->cuts[$key] ?? TrimPlan::proposed($trim->planting, $stand);
-            $due = $trim->planting->due($stand);
+            $cut = $trim->cuts[$key] ?? TrimPlan::proposed($trim->planting, $plantGroup);
+            $due = $trim->planting->due($plantGroup);
             $rows[] = [
-                'key' => $key, 'name' => $words->name($stand), 'picked' => isset($trim->cuts[$key]), 'to' => $words->typed($cut), 'unit' => $words->unit($cut),
+                'key' => $key, 'name' => $words->name($plantGroup), 'picked' => isset($trim->cuts[$key]), 'to' => $words->typed($cut), 'unit' => $words->unit($cut),
                 'when' => $words->when($due).($due === null ? '' : ': '.$words->why($due)),
             ];
         }
@@ -180,7 +180,7 @@ final class MaintenancePage
      *
      * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}>
      */
-    public function standsUnder(Task $task): array
+    public function plantGroupsUnder(Task $task): array
     {
         $floating = match ($task) {
             Task::Trim => false,
@@ -188,7 +188,7 @@ final class MaintenancePage
             default => null,
         };
 
-        return $floating === null ? [] : array_values(array_filter($this->stands(), fn(array $row): bool => $this->trim !== null && $this->trim->planting->stands[$row['key']]->floats() === $floating));
+        return $floating === null ? [] : array_values(array_filter($this->plantGroups(), fn(array $row): bool => $this->trim !== null && $this->trim->planting->plantGroups[$row['key']]->floats() === $floating));
     }
 
     /** Other jobs that are due at this tank on the day, in words; nothing where there are none. */
@@ -224,7 +224,7 @@ final class MaintenancePage
                 'task' => $task,
                 'picked' => $this->session->does($task),
                 'open' => $this->session->changesWater() || !$task->needsChange(),
-                'last' => implode(', ', [...($moment === null ? [] : [(string) __('change.compose.last', ['day' => $this->show->day($moment)])]), ...array_map(static fn(OffSpot $spot): string => $spot->words(), array_filter($this->spots, static fn(OffSpot $spot): bool => $spot->kind->task() === $task))]),
+                'last' => implode(', ', [...($moment === null ? [] : [(string) __('change.compose.last', ['day' => $this->show->day($moment)])]), ...array_map(static fn(LayoutIssue $spot): string => $spot->words(), array_filter($this->spots, static fn(LayoutIssue $spot): bool => $spot->kind->task() === $task))]),
                 'due' => in_array($task, $this->due, true),
             ];
         }
@@ -282,10 +282,10 @@ final class MaintenancePage
         return (string) __($both === $one ? 'compose.about' : 'compose.side_by_side', ['both' => $both, 'one' => $one]);
     }
 
-    /** @return list<Run> sheets of this tank that are written and not begun */
+    /** @return list<Checklist> sheets of this tank that are written and not begun */
     public function planned(): array
     {
-        return array_values($this->draft->tank->runs()->where('state', RunState::Planned)->orderBy('planned_for')->get()->all());
+        return array_values($this->draft->tank->checklists()->where('state', ChecklistState::Planned)->orderBy('planned_for')->get()->all());
     }
 
     /** @return list<array{sign: TankSign, seen: bool}> */
@@ -360,15 +360,15 @@ final class MaintenancePage
     }
 
     /**
-     * @param list<Zone> $patches
+     * @param list<Zone> $zones
      *
      * @return list<string> their numbers on the plan
      */
-    private function numbers(array $patches): array
+    private function numbers(array $zones): array
     {
-        $keys = array_map(static fn(Zone $patch): int => $patch->key, $patches);
+        $keys = array_map(static fn(Zone $zone): int => $zone->key, $zones);
 
-        return array_map(strval(...), array_keys(array_filter(ZoneRotationQuery::numbered($this->draft->tank), static fn(BedPatch $patch): bool => in_array($patch->id, $keys, true))));
+        return array_map(strval(...), array_keys(array_filter(ZoneRotationQuery::numbered($this->draft->tank), static fn(SubstrateZone $zone): bool => in_array($zone->id, $keys, true))));
     }
 
     /** @return list<string> */

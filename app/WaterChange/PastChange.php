@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\WaterChange;
 
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Tanks\TankWaterQuery;
 use App\Tanks\VesselQuery;
 use App\Tanks\WatersQuery;
@@ -21,7 +21,7 @@ final readonly class PastChange
     private function __construct(public float $litres, public float $share, public string $source, public Forecast $forecast) {}
 
     /** @param float $litres that were taken out, above 0 to what is in the tank */
-    public static function of(Tank $tank, Water $first, ?Water $second, float $secondShare, float $litres, CarbonImmutable $at): self
+    public static function of(Tank $tank, SourceWater $first, ?SourceWater $second, float $secondShare, float $litres, CarbonImmutable $at): self
     {
         $vessel = VesselQuery::tank($tank);
         $now = TankWaterQuery::of($tank, $at);

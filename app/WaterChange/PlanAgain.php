@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\WaterChange;
 
 use App\Data\ForecastRecord;
-use App\Models\Run;
-use App\Models\RunStep;
+use App\Models\Checklist;
+use App\Models\ChecklistStep;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a new plan for the rest of a checklist: another mark, and steps that fall away for want of time. */
 final class PlanAgain
 {
-    public function __invoke(Run $run, Replan $new): void
+    public function __invoke(Checklist $checklist, Replan $new): void
     {
-        DB::transaction(static function () use ($run, $new): void {
-            $fresh = Run::query()->whereKey($run->id)->lockForUpdate()->firstOrFail();
+        DB::transaction(static function () use ($checklist, $new): void {
+            $fresh = Checklist::query()->whereKey($checklist->id)->lockForUpdate()->firstOrFail();
             if (!$fresh->state->isOpen()) {
                 return;
             }
@@ -27,7 +27,7 @@ final class PlanAgain
                 'forecast' => $new->isUnderWay ? $forecast->withNowOf($fresh->forecast) : $forecast,
             ]);
             $isFirst = true;
-            foreach ($run->steps as $step) {
+            foreach ($checklist->steps as $step) {
                 if ($step->done_at !== null) {
                     continue;
                 }
@@ -39,7 +39,7 @@ final class PlanAgain
                     $step->update(['content' => $step->content->withLines([...$lines, ...$rest])]);
                 }
                 if (in_array($step->id, $new->falls, true)) {
-                    RunStep::query()->whereKey($step->id)->whereNull('done_at')->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => __('said.done.next_time')]);
+                    ChecklistStep::query()->whereKey($step->id)->whereNull('done_at')->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => __('said.done.next_time')]);
                 }
             }
         });

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\WaterChange;
 
 use App\Data\Phrase;
+use App\Models\Checklist;
+use App\Models\ChecklistStep;
 use App\Models\Keeper;
-use App\Models\Run;
-use App\Models\RunStep;
-use App\Models\Water;
+use App\Models\SourceWater;
 use App\Tanks\DrainQuery;
 use App\Tanks\VesselQuery;
 use App\Tanks\WatersQuery;
@@ -75,20 +75,20 @@ final class Replan
      * @param float      $total   litres that shall leave in all
      * @param float      $level   waterline now, mm below the rim
      * @param int|null   $minutes that are left; null for no hurry
-     * @param list<Water> $waters that go in, at most two
+     * @param list<SourceWater> $waters that go in, at most two
      */
-    public function __construct(public readonly Run $run, float $total, float $level, ?int $minutes, array $waters, private readonly Show $show)
+    public function __construct(public readonly Checklist $checklist, float $total, float $level, ?int $minutes, array $waters, private readonly Show $show)
     {
-        $tank = $run->tank;
+        $tank = $checklist->tank;
         $vessel = VesselQuery::tank($tank);
-        $waterline = $run->plan->waterline ?? $tank->water_below_rim;
-        $known = WatersQuery::around($tank, array_map(static fn(Water $water): int => $water->id, $waters));
-        $source = $known->blend($waters[0], $waters[1] ?? null, $run->plan->secondShare)
-            ->with(Parameter::Temperature, new NormalValue($run->plan->stream ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5), true);
-        $isFull = $run->steps->filter(static fn(RunStep $step): bool => $step->job === 'refill' && $step->done_at !== null && !$step->skipped)->count();
-        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, $run->plan->drains, max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->makes(), $show->units(), $run->plan->inflow);
+        $waterline = $checklist->plan->waterline ?? $tank->water_below_rim;
+        $known = WatersQuery::around($tank, array_map(static fn(SourceWater $water): int => $water->id, $waters));
+        $source = $known->blend($waters[0], $waters[1] ?? null, $checklist->plan->secondShare)
+            ->with(Parameter::Temperature, new NormalValue($checklist->plan->stream ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5), true);
+        $isFull = $checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->job === 'refill' && $step->done_at !== null && !$step->skipped)->count();
+        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, $checklist->plan->drains, max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->makes(), $show->units(), $checklist->plan->inflow);
         // What was drained and filled up already stays as it was; the rest is reckoned from the mixture that it left.
-        $before = $isFull === 0 ? null : $plan->withDrained($run->plan->litres)->withDrains($isFull);
+        $before = $isFull === 0 ? null : $plan->withDrained($checklist->plan->litres)->withDrains($isFull);
         $this->isUnderWay = $before !== null;
         if ($before !== null) {
             $plan = $plan->after($before);
@@ -97,7 +97,7 @@ final class Replan
         // What has left cannot be brought back: a smaller wish ends the draining here.
         $this->toFill = $this->isFilling() ? max(0.0, $vessel->litresDrainedAt($level) - $vessel->litresDrainedAt($tank->water_below_rim)) : null;
         // While it fills up, what was drained is settled.
-        $this->total = $this->toFill === null ? min($vessel->litres() - $plan->evaporated, max($total, $gone)) : $run->plan->litres;
+        $this->total = $this->toFill === null ? min($vessel->litres() - $plan->evaporated, max($total, $gone)) : $checklist->plan->litres;
         $this->left = $this->toFill === null ? max(0.0, $this->total - $gone) : 0.0;
         $this->mark = $vessel->markFor($this->total + $plan->evaporated);
         $this->advised = $this->advice($plan);
@@ -107,7 +107,7 @@ final class Replan
         $this->out = $plan->outflow() + ($before?->outflow() ?? 0.0);
         $this->forecast = Forecast::of($plan);
         [$this->falls, $this->minutes] = $this->fitting($minutes);
-        $input = new ChangeInput(ChangeReason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, AmountField::Litres, $this->total, $plan->drains, $waters[0], $waters[1] ?? null, $run->plan->secondShare, $waterline, $run->plan->stream, $run->plan->inflow);
+        $input = new ChangeInput(ChangeReason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, AmountField::Litres, $this->total, $plan->drains, $waters[0], $waters[1] ?? null, $checklist->plan->secondShare, $waterline, $checklist->plan->stream, $checklist->plan->inflow);
         $draft = new ChangeDraft($tank, $input, $plan, $this->forecast, VesselQuery::levels($tank), $this->mark, null, null, new Allowance(1.0), false, null, null, false, 1, $known, NewWaterTemperature::of($plan, null, $tank->needs()->swingLimits()->celsius));
         $this->lines = [
             ...$this->following($draft),
@@ -120,7 +120,7 @@ final class Replan
     /** Whether the level has reached the mark and new water runs in. */
     private function isFilling(): bool
     {
-        $done = fn(string $job): int => $this->run->steps->filter(static fn(RunStep $step): bool => $step->job === $job && $step->done_at !== null && !$step->skipped)->count();
+        $done = fn(string $job): int => $this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->job === $job && $step->done_at !== null && !$step->skipped)->count();
 
         return $done('drain') > $done('refill');
     }
@@ -143,8 +143,8 @@ final class Replan
     /** More of the dechlorinator, where the new water was treated already and more of it goes in; null where none is needed. */
     private function moreConditioner(ChangeDraft $draft): ?Phrase
     {
-        $isTreated = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'condition' && $step->done_at !== null && !$step->skipped);
-        $litres = SessionPlan::tapShare($draft) * ($draft->plan->refill() - $this->run->plan->refill / max(1, $this->run->plan->drains) * $draft->plan->drains) / $draft->plan->drains;
+        $isTreated = $this->checklist->steps->contains(static fn(ChecklistStep $step): bool => $step->job === 'condition' && $step->done_at !== null && !$step->skipped);
+        $litres = SessionPlan::tapShare($draft) * ($draft->plan->refill() - $this->checklist->plan->refill / max(1, $this->checklist->plan->drains) * $draft->plan->drains) / $draft->plan->drains;
 
         return !$isTreated || $litres < 0.5 || PracticeChoice::Conditioner->of($draft->tank->schools ?? []) === 'tank' || $draft->plan->isWhileFilling() ? null
             : Phrase::of('run.condition_more', ['litres' => $this->show->volume($litres, 1), 'dose' => DechlorinatorDose::words($draft, $litres)]);
@@ -170,11 +170,11 @@ final class Replan
     /**
      * The waters that go into a run, as they were chosen for it; those that the keeper has given up since are left out.
      *
-     * @return list<Water>
+     * @return list<SourceWater>
      */
-    public static function waters(Run $run, Keeper $keeper): array
+    public static function waters(Checklist $checklist, Keeper $keeper): array
     {
-        $waters = array_values(array_filter(array_map(static fn(int $id): ?Water => $keeper->waters->firstWhere('id', $id), $run->plan->waters)));
+        $waters = array_values(array_filter(array_map(static fn(int $id): ?SourceWater => $keeper->waters->firstWhere('id', $id), $checklist->plan->waters)));
 
         return $waters === [] ? array_values($keeper->waters->take(1)->all()) : $waters;
     }
@@ -192,7 +192,7 @@ final class Replan
             return null;
         }
         $litres = max(0.0, $goal[0] === Parameter::Nitrate ? $needed->quantile(0.9) : $needed->central());
-        $share = Sizing::largestByMixing($plan, $this->run->tank->needs()->swingLimits())->share;
+        $share = Sizing::largestByMixing($plan, $this->checklist->tank->needs()->swingLimits())->share;
 
         return min($litres, $plan->litresForShare($share), $plan->vessel->litres() - $plan->evaporated);
     }
@@ -200,7 +200,7 @@ final class Replan
     /** @return array{Parameter, float}|null what the change is for, and where it shall land, in the base unit */
     public function goal(): ?array
     {
-        return $this->run->plan->goal;
+        return $this->checklist->plan->goal;
     }
 
     /** Whether what is known now asks for clearly more or less than is planned: by a tenth and more. House default. */
@@ -220,27 +220,27 @@ final class Replan
     /** Share of the water that keeps within what the animals stand, 0 to 1. */
     public function allowed(): float
     {
-        return Sizing::largestWithin($this->forecast->plan, $this->run->tank->needs()->swingLimits(), $this->forecast)->share;
+        return Sizing::largestWithin($this->forecast->plan, $this->checklist->tank->needs()->swingLimits(), $this->forecast)->share;
     }
 
     /** Depth the fish stand in at the new mark, mm. */
     public function depth(): float
     {
-        return SwimmingDepth::at(VesselQuery::tank($this->run->tank), $this->mark);
+        return SwimmingDepth::at(VesselQuery::tank($this->checklist->tank), $this->mark);
     }
 
     /** Minutes that the hose still takes; null when it does not reach the mark. */
     public function hose(float $level): ?float
     {
-        $drain = DrainQuery::tank($this->run->tank, $this->left, max($level, $this->run->tank->water_below_rim));
+        $drain = DrainQuery::tank($this->checklist->tank, $this->left, max($level, $this->checklist->tank->water_below_rim));
 
         return $drain->arrives ? $drain->minutes() : null;
     }
 
-    /** @return list<RunStep> that fall away */
+    /** @return list<ChecklistStep> that fall away */
     public function fallen(): array
     {
-        return array_values($this->run->steps->filter(fn(RunStep $step): bool => in_array($step->id, $this->falls, true))->all());
+        return array_values($this->checklist->steps->filter(fn(ChecklistStep $step): bool => in_array($step->id, $this->falls, true))->all());
     }
 
     /** @return list<array{string, string}> figures after the change: name and value */
@@ -265,9 +265,9 @@ final class Replan
     private function fitting(?int $minutes): array
     {
         $picked = array_map(static fn(StepDefinition $job): string => $job->key, array_filter(StepCatalogue::steps(), static fn(StepDefinition $job): bool => $job->of !== null));
-        $open = $this->run->steps->filter(static fn(RunStep $step): bool => $step->done_at === null)->values()->all();
-        $sum = array_sum(array_map(static fn(RunStep $step): int => $step->content->minutes, $open));
-        $isOut = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'floaters_out' && $step->done_at !== null && !$step->skipped);
+        $open = $this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->done_at === null)->values()->all();
+        $sum = array_sum(array_map(static fn(ChecklistStep $step): int => $step->content->minutes, $open));
+        $isOut = $this->checklist->steps->contains(static fn(ChecklistStep $step): bool => $step->job === 'floaters_out' && $step->done_at !== null && !$step->skipped);
         $falls = [];
         foreach (array_reverse($open) as $step) {
             if ($minutes === null || $sum <= $minutes) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\WaterChange;
 
 use App\Models\Batch;
+use App\Models\ChecklistState;
 use App\Models\Device;
-use App\Models\FreshStart;
-use App\Models\RunState;
+use App\Models\LearningReset;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use App\Models\Tank;
-use App\Models\Water;
-use App\Models\WaterKind;
 use App\Plants\TrimPlan;
 use App\Tanks\BatchContent;
 use App\Tanks\DrainQuery;
@@ -39,7 +39,7 @@ final class SessionPlan
     public static function draft(ChangeDraft $draft, array $tasks = []): Session
     {
         $waters = self::waters($draft->input);
-        $kinds = array_map(static fn(Water $water): WaterKind => $water->kind, $waters);
+        $kinds = array_map(static fn(SourceWater $water): SourceWaterKind => $water->kind, $waters);
 
         return new Session(
             $draft->plan,
@@ -48,7 +48,7 @@ final class SessionPlan
             $draft->levels,
             $draft->mark,
             self::tapShare($draft) > 0.0,
-            $kinds !== [WaterKind::Tap],
+            $kinds !== [SourceWaterKind::Tap],
             $tasks,
             $draft->tank->schools ?? [],
             self::addsMinerals($draft),
@@ -86,12 +86,12 @@ final class SessionPlan
     /** Whether minerals go straight in: a batch was written so, or bare water goes into a tank whose way that is. */
     private static function addsMinerals(ChangeDraft $draft): bool
     {
-        $isBare = array_filter(self::waters($draft->input), static fn(Water $water): bool => in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true)) !== [];
+        $isBare = array_filter(self::waters($draft->input), static fn(SourceWater $water): bool => in_array($water->kind, [SourceWaterKind::ReverseOsmosis, SourceWaterKind::Rain], true)) !== [];
 
         return self::directBatch($draft) !== null || ($isBare && PracticeChoice::Minerals->of($draft->tank->schools ?? []) === 'direct');
     }
 
-    /** @return list<Water> that really go in */
+    /** @return list<SourceWater> that really go in */
     public static function waters(ChangeInput $input): array
     {
         return match (true) {
@@ -115,7 +115,7 @@ final class SessionPlan
         foreach ($order->jobs as $job) {
             $usual = match (true) {
                 $trim === null => $job->minutes,
-                $job->key === 'trim' => self::CUTTING[0] + self::CUTTING[1] * count(array_filter($trim->cuts, static fn(TrimCut $cut): bool => !$cut->stand->floats())),
+                $job->key === 'trim' => self::CUTTING[0] + self::CUTTING[1] * count(array_filter($trim->cuts, static fn(TrimCut $cut): bool => !$cut->plantGroup->floats())),
                 $job->key === 'planting' => self::planting($trim) ?? $job->minutes,
                 default => $job->minutes,
             };
@@ -146,10 +146,10 @@ final class SessionPlan
     public static function guesses(Tank $tank): array
     {
         $pairs = [];
-        $since = FreshStart::ofTank($tank->id, FreshStart::MINUTES);
-        foreach ($tank->runs()->where('state', RunState::Done)->whereNotNull('guessed_minutes')->latest('finished_at')->limit(StepMinutesQuery::LAST)->get() as $run) {
-            if (($since === null || $run->finished_at?->greaterThanOrEqualTo($since) === true) && $run->guessed_minutes !== null && $run->started_at !== null && $run->finished_at !== null) {
-                $pairs[] = [(float) $run->guessed_minutes, TimeDifference::minutes($run->started_at, $run->finished_at)];
+        $since = LearningReset::ofTank($tank->id, LearningReset::MINUTES);
+        foreach ($tank->checklists()->where('state', ChecklistState::Done)->whereNotNull('guessed_minutes')->latest('finished_at')->limit(StepMinutesQuery::LAST)->get() as $checklist) {
+            if (($since === null || $checklist->finished_at?->greaterThanOrEqualTo($since) === true) && $checklist->guessed_minutes !== null && $checklist->started_at !== null && $checklist->finished_at !== null) {
+                $pairs[] = [(float) $checklist->guessed_minutes, TimeDifference::minutes($checklist->started_at, $checklist->finished_at)];
             }
         }
 

@@ -68,9 +68,9 @@ final class StepTexts
         $content = new BatchContent($batch);
         $share = $content->litres() <= 0.0 ? 0.0 : $draft->plan->refill() / $draft->plan->drains / $content->litres();
 
-        $jars = array_map(static fn(BatchProduct $jar): Phrase => Phrase::of('run.of', ['amount' => $content->amount($jar, $share * $content->timesJars()), 'name' => $jar->name]), $content->jars());
+        $products = array_map(static fn(BatchProduct $product): Phrase => Phrase::of('run.of', ['amount' => $content->amount($product, $share * $content->timesProducts()), 'name' => $product->name]), $content->products());
 
-        return $jars === [] ? Phrase::of('water.minerals') : Phrase::of('run.one_after_another', ['what' => Phrase::joined('run.then', $jars)]);
+        return $products === [] ? Phrase::of('water.minerals') : Phrase::of('run.one_after_another', ['what' => Phrase::joined('run.then', $products)]);
     }
 
     /** How many buckets, and what each weighs when it is three quarters full. */

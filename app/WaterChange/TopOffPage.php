@@ -7,10 +7,10 @@ namespace App\WaterChange;
 use App\Drawing\Chart;
 use App\Drawing\ChartPoint;
 use App\Drawing\ChartTime;
+use App\Models\SourceWater;
+use App\Models\SourceWaterKind;
 use App\Models\Tank;
-use App\Models\TopUp;
-use App\Models\Water;
-use App\Models\WaterKind;
+use App\Models\TopOff;
 use App\Tanks\EvaporationQuery;
 use App\Tanks\VesselQuery;
 use App\Tanks\WatersQuery;
@@ -32,16 +32,16 @@ final class TopOffPage
 
     private const LISTED = 12;
 
-    public readonly ?Water $topUp;
+    public readonly ?SourceWater $topOff;
 
-    public readonly ?Water $change;
+    public readonly ?SourceWater $change;
 
     private readonly Show $show;
 
     public readonly Posterior $evaporation;
 
-    /** @var list<TopUp> newest first */
-    public readonly array $topUps;
+    /** @var list<TopOff> newest first */
+    public readonly array $topOffs;
 
     /** What is followed over a year. */
     private const FOLLOWED = [Parameter::Conductivity, Parameter::GeneralHardness, Parameter::CarbonateHardness];
@@ -55,22 +55,22 @@ final class TopOffPage
 
     private readonly WaterState $topUpState;
 
-    public function __construct(private readonly Tank $tank, ?int $topUp, ?int $change)
+    public function __construct(private readonly Tank $tank, ?int $topOff, ?int $change)
     {
         $keeper = $tank->keeper;
         $this->show = $keeper->show();
         $waters = $keeper->waters;
-        $this->topUp = $waters->firstWhere('id', $topUp ?? $tank->topUps()->latest('taken_at')->latest('id')->value('water_id')) ?? $waters->first(static fn(Water $water): bool => $water->kind === WaterKind::ReverseOsmosis) ?? $waters->first();
-        $this->change = $waters->firstWhere('id', $change) ?? $waters->firstWhere('id', $tank->water_id) ?? $waters->first();
-        $ids = array_values(array_filter([$this->topUp?->id, $this->change?->id, $change === null ? $tank->second_water_id : null]));
+        $this->topOff = $waters->firstWhere('id', $topOff ?? $tank->topOffs()->latest('taken_at')->latest('id')->value('source_water_id')) ?? $waters->first(static fn(SourceWater $water): bool => $water->kind === SourceWaterKind::ReverseOsmosis) ?? $waters->first();
+        $this->change = $waters->firstWhere('id', $change) ?? $waters->firstWhere('id', $tank->source_water_id) ?? $waters->first();
+        $ids = array_values(array_filter([$this->topOff?->id, $this->change?->id, $change === null ? $tank->second_source_water_id : null]));
         $known = WatersQuery::around($tank, $ids);
         $this->state = $known->tank();
         $this->makes = $known->now->makes();
-        $second = $change === null ? $waters->firstWhere('id', $tank->second_water_id) : null;
+        $second = $change === null ? $waters->firstWhere('id', $tank->second_source_water_id) : null;
         $this->changeState = $this->change === null ? new WaterState('nothing', []) : $known->blend($this->change, $second, $tank->second_share);
-        $this->topUpState = $this->topUp === null ? new WaterState('nothing', []) : $known->source($this->topUp);
+        $this->topUpState = $this->topOff === null ? new WaterState('nothing', []) : $known->source($this->topOff);
         $this->evaporation = EvaporationQuery::of($tank);
-        $this->topUps = array_values($tank->topUps->reverse()->take(self::LISTED)->all());
+        $this->topOffs = array_values($tank->topOffs->reverse()->take(self::LISTED)->all());
     }
 
     /** What bed and stones do beside it, in words; nothing where nothing is reckoned with. */
@@ -161,7 +161,7 @@ final class TopOffPage
             return null;
         }
         $working = $creep->working($this->show->unit($parameter)->label);
-        $rise = 7.0 * $creep->evaporation * $creep->topUp / $creep->litres;
+        $rise = 7.0 * $creep->evaporation * $creep->topOff / $creep->litres;
         $course = $creep->course($this->state->central($parameter, 0.0), self::DAYS);
         $pure = $creep->withPureWater()->course($this->state->central($parameter, 0.0), self::DAYS);
         $more = end($course) - end($pure);
@@ -169,7 +169,7 @@ final class TopOffPage
             return new Finding(Finding::GOOD, __('creep.pure.head'), __('creep.pure.why'));
         }
 
-        return new Finding($more > 0.1 * $this->state->central($parameter, 1.0) ? Finding::HEED : Finding::GOOD, __('creep.adds.head', ['water' => $this->topUp->name ?? __('creep.this'), 'rise' => $this->show->value($parameter, $rise)]), __($working->value('rise') > 0.0 ? 'creep.adds.before' : 'creep.adds.why', [
+        return new Finding($more > 0.1 * $this->state->central($parameter, 1.0) ? Finding::HEED : Finding::GOOD, __('creep.adds.head', ['water' => $this->topOff->name ?? __('creep.this'), 'rise' => $this->show->value($parameter, $rise)]), __($working->value('rise') > 0.0 ? 'creep.adds.before' : 'creep.adds.why', [
             'more' => $this->show->value($parameter, max(0.0, $more)), 'level' => $this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1]),
         ]));
     }
@@ -189,7 +189,7 @@ final class TopOffPage
         return (new TopOffDrift(
             $volume->fromLitres($creep->litres),
             $volume->fromLitres($creep->evaporation),
-            $unit->fromBase($creep->topUp),
+            $unit->fromBase($creep->topOff),
             $unit->fromBase($creep->change),
             $creep->fraction,
             $creep->days,

@@ -26,7 +26,7 @@ final class UsualChange
             null,
             1,
             UsualWaterQuery::of($tank),
-            $waters->firstWhere('id', $tank->second_water_id),
+            $waters->firstWhere('id', $tank->second_source_water_id),
             $tank->second_share,
             $tank->water_below_rim,
             null,
@@ -38,7 +38,7 @@ final class UsualChange
     {
         $drawing = $inputs = $parts = [];
         $drawn = new WaterUseQuery($keeper);
-        foreach ($keeper->loadMissing('waters', 'stores', 'tanks.devices')->tanks as $tank) {
+        foreach ($keeper->loadMissing('waters', 'reservoirs', 'tanks.devices')->tanks as $tank) {
             $input = self::of($tank->setRelation('keeper', $keeper));
             $part = $drawn->of(self::drawn($input, 1.0))[$water] ?? 0.0;
             if ($part > 0.0) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\WaterChange;
 
-use App\Models\BedPatch;
+use App\Models\SubstrateZone;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -13,12 +13,12 @@ use Illuminate\Support\Facades\DB;
 final class VacuumZones
 {
     /** @param list<int> $ids those of other tanks are left alone */
-    public function __invoke(Tank $tank, array $ids, CarbonImmutable $at, ?int $run = null): void
+    public function __invoke(Tank $tank, array $ids, CarbonImmutable $at, ?int $checklist = null): void
     {
-        DB::transaction(static function () use ($tank, $ids, $at, $run): void {
-            foreach (BedPatch::query()->where('tank_id', $tank->id)->whereIn('id', $ids)->get() as $patch) {
-                $patch->update(['cleaned_at' => $at]);
-                $patch->cleanings()->create(['run_id' => $run, 'cleaned_at' => $at]);
+        DB::transaction(static function () use ($tank, $ids, $at, $checklist): void {
+            foreach (SubstrateZone::query()->where('tank_id', $tank->id)->whereIn('id', $ids)->get() as $zone) {
+                $zone->update(['cleaned_at' => $at]);
+                $zone->cleanings()->create(['checklist_id' => $checklist, 'cleaned_at' => $at]);
             }
         });
     }

@@ -50,7 +50,7 @@ final class WaterChangePage
     /** Whether plants are drawn that a dose would be for. */
     public function feedsPlants(): bool
     {
-        return $this->draft->tank->stands()->exists();
+        return $this->draft->tank->plantGroups()->exists();
     }
 
     public function litres(): string
@@ -277,5 +277,11 @@ final class WaterChangePage
         $outlook = $parameter === null ? null : $forecast->outlook($parameter);
 
         return $when === 'next' ? $outlook?->nextDayWorking() : $outlook?->afterWorking();
+    }
+
+    /** @return list<ChangeReason> that may be picked */
+    public function reasons(): array
+    {
+        return ChangeReason::cases();
     }
 }

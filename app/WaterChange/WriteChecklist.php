@@ -14,12 +14,12 @@ use App\Data\Phrase;
 use App\Data\StepContent;
 use App\Fertilising\DosesDueQuery;
 use App\Models\Batch;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
 use App\Models\DosePlan;
-use App\Models\OffSpot;
-use App\Models\OffState;
+use App\Models\LayoutIssue;
+use App\Models\LayoutIssueState;
 use App\Models\Photo;
-use App\Models\Run;
-use App\Models\RunState;
 use App\Models\Tank;
 use App\Plants\PlantGroupWords;
 use App\Plants\TrimPlan;
@@ -44,7 +44,7 @@ use Illuminate\Support\Facades\DB;
 /** Turns a worked-out change into a checklist: its steps in order, its switch list, its plan and its forecast. */
 final class WriteChecklist
 {
-    /** @return array{Run, string|null} the sheet, and what gave way to it */
+    /** @return array{Checklist, string|null} the sheet, and what gave way to it */
     public function __invoke(ChangeDraft $draft, SessionInput $work, ?TrimPlan $trim = null): array
     {
         $tank = $draft->tank;
@@ -59,23 +59,23 @@ final class WriteChecklist
             $gone = $this->giveWay($tank, $work->day, $show);
             $waters = SessionPlan::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
-            $patches = WaterOut::of($draft, $session)->cleaned;
+            $zones = WaterOut::of($draft, $session)->cleaned;
             $doses = DosesDueQuery::of($tank, $work->day ?? $show->local(CarbonImmutable::now()));
             $treatments = TreatmentsQuery::open([$tank->id])[$tank->id] ?? [];
-            $spots = $tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get();
-            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::of($draft->forecast) : ForecastRecord::none(), 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
-            $run->keeper_id = $tank->keeper_id;
-            $run->save();
+            $spots = $tank->layoutIssues()->where('state', LayoutIssueState::Restore)->orderBy('id')->get();
+            $checklist = new Checklist(['tank_id' => $tank->id, 'state' => ChecklistState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::of($draft->forecast) : ForecastRecord::none(), 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
+            $checklist->keeper_id = $tank->keeper_id;
+            $checklist->save();
             foreach ($session->jobs($order) as $position => $job) {
-                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show), $job->key === 'fertilise' ? $doses : [], $job->of === null ? [] : TreatmentWords::lines($treatments, $job->of))]);
+                $checklist->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $zones, $trim === null ? [] : self::plantGroups($trim, $job->key, $tank), $spots->filter(static fn(LayoutIssue $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show), $job->key === 'fertilise' ? $doses : [], $job->of === null ? [] : TreatmentWords::lines($treatments, $job->of))]);
             }
             $steps = array_map(static fn(StepDefinition $job): string => $job->key, $session->jobs($order));
-            $tank->offSpots()->whereKey($spots->filter(static fn(OffSpot $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['run_id' => $run->id]);
+            $tank->layoutIssues()->whereKey($spots->filter(static fn(LayoutIssue $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['checklist_id' => $checklist->id]);
             foreach ($session->switchList() as $device) {
-                $run->switches()->create(['device' => $device]);
+                $checklist->switches()->create(['device' => $device]);
             }
 
-            return [$run, $gone];
+            return [$checklist, $gone];
         });
     }
 
@@ -84,11 +84,11 @@ final class WriteChecklist
     {
         // Sheets that are written side by side wait for each other here.
         Tank::query()->whereKey($tank->id)->lockForUpdate()->first();
-        $before = Run::query()->where('tank_id', $tank->id)->where('holds', Run::holding(RunState::Planned, $day))->withCount('steps')->first();
+        $before = Checklist::query()->where('tank_id', $tank->id)->where('holds', Checklist::holding(ChecklistState::Planned, $day))->withCount('steps')->first();
         if ($before === null) {
             return null;
         }
-        $photos = Photo::query()->where('run_id', $before->id)->update(['run_id' => null, 'run_step_id' => null]);
+        $photos = Photo::query()->where('checklist_id', $before->id)->update(['checklist_id' => null, 'checklist_step_id' => null]);
         $before->delete();
 
         return implode(' ', array_filter([
@@ -128,39 +128,39 @@ final class WriteChecklist
     }
 
     /**
-     * @param list<Zone> $patches
+     * @param list<Zone> $zones
      *
      * @return list<Phrase> how what lies on these patches is cleaned, instead of how any bed is
      */
-    private static function techniques(array $patches): array
+    private static function techniques(array $zones): array
     {
-        $covers = array_values(array_unique(array_map(static fn(Zone $patch): string => $patch->cover->value, $patches)));
+        $covers = array_values(array_unique(array_map(static fn(Zone $zone): string => $zone->cover->value, $zones)));
 
         return array_map(static fn(string $cover): Phrase => Phrase::of('bed.how', ['cover' => Phrase::of('names.label.cover.'.$cover), 'how' => Phrase::of('names.technique.'.$cover)]), $covers);
     }
 
     /**
      * @param array<string, string|Phrase> $texts
-     * @param list<Zone>              $patches of bed that are next
-     * @param list<GroupTrim>           $stands  that are cut in it
-     * @param Collection<int, OffSpot> $spots   that it restores
+     * @param list<Zone>              $zones of bed that are next
+     * @param list<GroupTrim>           $plantGroups  that are cut in it
+     * @param Collection<int, LayoutIssue> $spots   that it restores
      * @param list<Phrase>             $replant what is set again in it
      * @param list<DosePlan>           $doses   that are given in it
      * @param list<Phrase>             $treated lines of what is done about findings
      */
-    private function content(StepDefinition $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): StepContent
+    private function content(StepDefinition $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $zones, array $plantGroups, Collection $spots, array $replant, array $doses, array $treated): StepContent
     {
         $lines = StepWords::lines($job->linesIn($session), $texts);
         // How what lies on the zones that are next is cleaned, instead of how any substrate is.
-        $lines = $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($lines, 1)] : $lines;
+        $lines = $job->key === 'vacuum' && $zones !== [] ? [...self::techniques($zones), ...array_slice($lines, 1)] : $lines;
 
         return new StepContent(
             lines: [
                 ...$lines,
                 ...($job->moment === ReadingPoint::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
                 ...$replant,
-                ...array_map(static fn(DosePlan $plan): Phrase => Phrase::of('food.step', ['amount' => Names::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses),
-                ...array_values($spots->map(static fn(OffSpot $spot): Phrase => Phrase::of('spot.line', ['what' => $spot->words()]))->all()),
+                ...array_map(static fn(DosePlan $plan): Phrase => Phrase::of('food.step', ['amount' => Names::dose($plan->amount, $plan->product), 'name' => $plan->product->name]), $doses),
+                ...array_values($spots->map(static fn(LayoutIssue $spot): Phrase => Phrase::of('spot.line', ['what' => $spot->words()]))->all()),
                 ...$treated,
             ],
             cautions: array_map(static fn(Caution $caution): string => $caution->value, $session->cautionsOf($job)),
@@ -171,10 +171,10 @@ final class WriteChecklist
             switches: $job->switches,
             minutes: $minutes,
             timer: $job->timerMinutes ?? 0,
-            drawing: $job->atEachDrain || $job->key === 'check' || $stands !== [],
-            patches: $job->key === 'vacuum' ? array_map(static fn(Zone $patch): int => $patch->key, $patches) : [],
-            doses: array_map(static fn(DosePlan $plan): DoseLine => new DoseLine($plan->jar_id, $plan->given()), $doses),
-            stands: $stands,
+            drawing: $job->atEachDrain || $job->key === 'check' || $plantGroups !== [],
+            zones: $job->key === 'vacuum' ? array_map(static fn(Zone $zone): int => $zone->key, $zones) : [],
+            doses: array_map(static fn(DosePlan $plan): DoseLine => new DoseLine($plan->product_id, $plan->given()), $doses),
+            plantGroups: $plantGroups,
             batch: $job->moment === ReadingPoint::NewWater ? $batch?->id : null,
         );
     }
@@ -185,7 +185,7 @@ final class WriteChecklist
         $lines = [];
         foreach ($trim->cuts as $cut) {
             if ($cut->tops > 0) {
-                $lines[] = Phrase::of('plants.replant_line', ['tops' => $cut->tops, 'name' => $cut->stand->name.', '.PlantGroupWords::place($cut->stand), 'spacing' => $show->level($cut->stand->form->spacing())]);
+                $lines[] = Phrase::of('plants.replant_line', ['tops' => $cut->tops, 'name' => $cut->plantGroup->name.', '.PlantGroupWords::place($cut->plantGroup), 'spacing' => $show->level($cut->plantGroup->form->spacing())]);
             }
         }
 
@@ -193,7 +193,7 @@ final class WriteChecklist
     }
 
     /** @return list<GroupTrim> stands that a step cuts: floating plants as they go back, all others in the trim */
-    private static function stands(TrimPlan $trim, string $job, Tank $tank): array
+    private static function plantGroups(TrimPlan $trim, string $job, Tank $tank): array
     {
         if (!in_array($job, ['trim', 'floaters_back'], true)) {
             return [];
@@ -201,9 +201,9 @@ final class WriteChecklist
         $words = new PlantGroupWords($trim->planting, $tank->keeper->show(), $tank->keeper->hand);
         $cuts = [];
         foreach ($trim->cuts as $key => $cut) {
-            if ($cut->stand->floats() === ($job === 'floaters_back')) {
-                $byCover = $cut->stand->isCutByCover();
-                $cuts[] = new GroupTrim($key, $words->name($cut->stand), $byCover, $byCover ? $cut->stand->cover : $cut->stand->height, $byCover ? $cut->cover : $cut->to, [...$words->cut($cut), __('plants.method.'.$cut->stand->form->value)]);
+            if ($cut->plantGroup->floats() === ($job === 'floaters_back')) {
+                $byCover = $cut->plantGroup->isCutByCover();
+                $cuts[] = new GroupTrim($key, $words->name($cut->plantGroup), $byCover, $byCover ? $cut->plantGroup->cover : $cut->plantGroup->height, $byCover ? $cut->cover : $cut->to, [...$words->cut($cut), __('plants.method.'.$cut->plantGroup->form->value)]);
             }
         }
 
@@ -220,7 +220,7 @@ final class WriteChecklist
                 'litres' => $show->volume($content->litres(), 1),
                 'parts' => implode(', ', [
                     ...array_map(static fn(BatchWater $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources()),
-                    ...array_map(static fn(BatchProduct $jar): string => $content->amount($jar, $content->timesJars()).' '.$jar->name, $content->jars()),
+                    ...array_map(static fn(BatchProduct $product): string => $content->amount($product, $content->timesProducts()).' '.$product->name, $content->products()),
                 ]),
             ]),
             Phrase::of('said.look.pen', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\WaterChange;
 
-use App\Models\BedPatch;
+use App\Models\SubstrateZone;
 use App\Models\Tank;
 use App\Tanks\TankWaterQuery;
 use App\Tanks\VesselQuery;
@@ -22,8 +22,8 @@ final class ZonesPage
 {
     private const WIDE = 620.0;
 
-    /** @var list<BedPatch> numbered from the front left */
-    public readonly array $patches;
+    /** @var list<SubstrateZone> numbered from the front left */
+    public readonly array $zones;
 
     /** @var list<int> */
     private readonly array $next;
@@ -37,8 +37,8 @@ final class ZonesPage
         $this->show = $tank->keeper->show();
         $water = TankWaterQuery::of($tank);
         $this->rotation = ZoneRotationQuery::tank($tank, $water);
-        $this->patches = array_values(ZoneRotationQuery::numbered($tank));
-        $this->next = array_map(static fn(Zone $patch): int => $patch->key, ZoneRotationQuery::next($tank, $water));
+        $this->zones = array_values(ZoneRotationQuery::numbered($tank));
+        $this->next = array_map(static fn(Zone $zone): int => $zone->key, ZoneRotationQuery::next($tank, $water));
     }
 
     public function height(): float
@@ -63,34 +63,34 @@ final class ZonesPage
     }
 
     /** @return array{float, float, float, float} x, y, width and height in the drawing */
-    public function rectangle(BedPatch $patch): array
+    public function rectangle(SubstrateZone $zone): array
     {
         return [
-            round(self::WIDE * $patch->left_edge, 1), round($this->height() * (1.0 - $patch->back_edge), 1),
-            round(self::WIDE * ($patch->right_edge - $patch->left_edge), 1), round($this->height() * ($patch->back_edge - $patch->front_edge), 1),
+            round(self::WIDE * $zone->left_edge, 1), round($this->height() * (1.0 - $zone->back_edge), 1),
+            round(self::WIDE * ($zone->right_edge - $zone->left_edge), 1), round($this->height() * ($zone->back_edge - $zone->front_edge), 1),
         ];
     }
 
-    public function isNext(BedPatch $patch): bool
+    public function isNext(SubstrateZone $zone): bool
     {
-        return in_array($patch->id, $this->next, true);
+        return in_array($zone->id, $this->next, true);
     }
 
-    public function age(BedPatch $patch): string
+    public function age(SubstrateZone $zone): string
     {
-        return $patch->cleaned_at === null ? (string) __('names.never') : $this->show->day($patch->cleaned_at);
+        return $zone->cleaned_at === null ? (string) __('names.never') : $this->show->day($zone->cleaned_at);
     }
 
     /** "12 d" */
-    public function days(BedPatch $patch): string
+    public function days(SubstrateZone $zone): string
     {
-        return $patch->cleaned_at === null ? (string) __('names.never') : $this->show->daysSince($patch->cleaned_at).' d';
+        return $zone->cleaned_at === null ? (string) __('names.never') : $this->show->daysSince($zone->cleaned_at).' d';
     }
 
     /** Density of the hatching: 0 just cleaned to 3 long ago. */
-    public function wear(BedPatch $patch): int
+    public function wear(SubstrateZone $zone): int
     {
-        $days = $patch->cleaned_at === null ? 999 : $this->show->daysSince($patch->cleaned_at);
+        $days = $zone->cleaned_at === null ? 999 : $this->show->daysSince($zone->cleaned_at);
 
         return match (true) {
             $days < 8 => 0,
@@ -100,15 +100,15 @@ final class ZonesPage
         };
     }
 
-    /** @return list<BedPatch> that make a rectangle with this one */
-    public function partners(BedPatch $patch): array
+    /** @return list<SubstrateZone> that make a rectangle with this one */
+    public function partners(SubstrateZone $zone): array
     {
-        return array_values(array_filter($this->patches, static fn(BedPatch $other): bool => !$other->is($patch) && $patch->toCore()->with($other->toCore()) !== null));
+        return array_values(array_filter($this->zones, static fn(SubstrateZone $other): bool => !$other->is($zone) && $zone->toCore()->with($other->toCore()) !== null));
     }
 
-    public function number(BedPatch $patch): int
+    public function number(SubstrateZone $zone): int
     {
-        return (int) array_search($patch, $this->patches, true) + 1;
+        return (int) array_search($zone, $this->zones, true) + 1;
     }
 
     /** What cleaning the next patches brings, in words; null when there are none. */
@@ -116,13 +116,13 @@ final class ZonesPage
     {
         $working = $this->working('next');
         if ($working === null) {
-            return $this->patches === [] ? null : new Finding(Finding::HEED, __('bed.none.head'), __('bed.none.why'));
+            return $this->zones === [] ? null : new Finding(Finding::HEED, __('bed.none.head'), __('bed.none.why'));
         }
         $free = $working->endingAt('free')->estimate();
         $numbers = [];
-        foreach ($this->patches as $patch) {
-            if ($this->isNext($patch)) {
-                $numbers[] = (string) $this->number($patch);
+        foreach ($this->zones as $zone) {
+            if ($this->isNext($zone)) {
+                $numbers[] = (string) $this->number($zone);
             }
         }
 
@@ -139,7 +139,7 @@ final class ZonesPage
 
     public function working(string $name): ?Computation
     {
-        $next = array_values(array_filter(array_map(static fn(BedPatch $patch): Zone => $patch->toCore(), $this->patches), fn(Zone $patch): bool => in_array($patch->key, $this->next, true)));
+        $next = array_values(array_filter(array_map(static fn(SubstrateZone $zone): Zone => $zone->toCore(), $this->zones), fn(Zone $zone): bool => in_array($zone->key, $this->next, true)));
 
         return $name !== 'next' || $next === [] ? null : $this->rotation->working($next);
     }

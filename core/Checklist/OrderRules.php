@@ -30,7 +30,7 @@ final class OrderRules
         $glassAfter = static fn(Session $s): bool => $s->school(PracticeChoice::GlassBeforeOrAfter) === 'after';
         $glassBefore = static fn(Session $s): bool => $s->school(PracticeChoice::GlassBeforeOrAfter) !== 'after';
         $flows = static fn(Session $s): bool => $s->flows();
-        $stands = static fn(Session $s): bool => !$s->flows();
+        $plantGroups = static fn(Session $s): bool => !$s->flows();
         $rules = [];
         // Before hands go in.
         foreach (['photo', 'read', 'new_water', 'hands'] as $then) {
@@ -88,15 +88,15 @@ final class OrderRules
                 'media' => 'tap_water_kills_the_filters',
                 default => 'everything_is_within_reach_and',
             });
-            $rules[] = new OrderRule($then, 'condition', 'dirty_work_comes_before_clean', when: $stands);
+            $rules[] = new OrderRule($then, 'condition', 'dirty_work_comes_before_clean', when: $plantGroups);
             $rules[] = new OrderRule($then, 'refill', 'dirty_work_comes_before_clean');
         }
         $rules[] = new OrderRule('spot', 'contact', 'it_works_from_the_moment');
-        $rules[] = new OrderRule('contact', 'condition', 'it_only_works_undiluted', when: $stands);
+        $rules[] = new OrderRule('contact', 'condition', 'it_only_works_undiluted', when: $plantGroups);
         $rules[] = new OrderRule('contact', 'refill', 'it_only_works_undiluted');
         $rules[] = new OrderRule('trim', 'spot', 'treated_leaves_should_not_be');
         $rules[] = new OrderRule('spot', 'planting', 'new_roots_do_not_tolerate');
-        $rules[] = new OrderRule('drain', 'condition', 'it_is_for_the_water', when: $stands);
+        $rules[] = new OrderRule('drain', 'condition', 'it_is_for_the_water', when: $plantGroups);
         foreach (['vacuum', 'drain'] as $then) {
             $rules[] = new OrderRule('condition', $then, 'tap_water_runs_in_from', when: $flows);
         }

@@ -30,7 +30,7 @@ final class FertilisingFault extends Fault
         return new self(Text::of('food.feed'));
     }
 
-    public static function capsules(): self
+    public static function rootTabs(): self
     {
         return new self(Text::of('food.capsules'));
     }

@@ -44,7 +44,7 @@ enum RootTabKind: string
     public function days(float $celsius, float $roots): array
     {
         if (!($celsius >= 0.0 && $celsius <= 45.0 && $roots >= 0.0 && $roots <= 1.0)) {
-            throw FertilisingFault::capsules();
+            throw FertilisingFault::rootTabs();
         }
         $working = $this->working($celsius, $roots);
 
@@ -76,7 +76,7 @@ enum RootTabKind: string
     public static function most(float $litres): int
     {
         if (!($litres > 0.0 && $litres < 1e6)) {
-            throw FertilisingFault::capsules();
+            throw FertilisingFault::rootTabs();
         }
 
         return max(1, (int) floor($litres / self::LITRES_EACH));

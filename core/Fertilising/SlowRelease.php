@@ -75,10 +75,10 @@ final class SlowRelease
      *
      * @throws FertilisingFault
      */
-    public static function capsules(array $sets, Parameter $nutrient, bool $isCoarse, float $litres): Computation
+    public static function rootTabs(array $sets, Parameter $nutrient, bool $isCoarse, float $litres): Computation
     {
         if (!($litres > 0.01 && $litres < 1e6)) {
-            throw FertilisingFault::capsules();
+            throw FertilisingFault::rootTabs();
         }
         [$share, $off] = $isCoarse ? self::THROUGH_GRAVEL : self::INTO_WATER;
         $working = Computation::of('slow_food.title_what_root_capsules_give_water')->given('V', 'slow_food.water', $litres, 'L')
@@ -86,7 +86,7 @@ final class SlowRelease
         $parts = [];
         foreach ($sets as $i => [$kind, $number, $days]) {
             if ($number < 1 || $number > 1000 || !($days >= 1.0 && $days < 4000.0)) {
-                throw FertilisingFault::capsules();
+                throw FertilisingFault::rootTabs();
             }
             $at = (string) ($i + 1);
             $working = $working->given('n'.$at, 'slow_food.capsules', (float) $number, '×')->constant('t'.$at, 'slow_food.days_that_they_last', $days, 'd', 'their_kind_warmth', null)

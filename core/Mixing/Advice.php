@@ -175,7 +175,7 @@ final readonly class Advice
      */
     private static function wanting(Planner $planner, Target $target, array $missed, array $over, Mixture $closest): array
     {
-        $shelf = array_filter(array_map(static fn(Ingredient $jar): ?string => $jar->salt?->key, $planner->system->jars));
+        $shelf = array_filter(array_map(static fn(Ingredient $product): ?string => $product->salt?->key, $planner->system->products));
         $wanted = [];
         foreach ($missed as $aim) {
             if ((float) $closest->value($aim) < (float) $target->value($aim)) {
@@ -217,7 +217,7 @@ final readonly class Advice
         if ($high === [] || array_sum($planner->system->pure()) > 0.0) {
             return null;
         }
-        $wider = new Planner([BatchSource::pure(), ...$planner->system->sources], $planner->system->jars, $planner->litres);
+        $wider = new Planner([BatchSource::pure(), ...$planner->system->sources], $planner->system->products, $planner->litres);
         $mixture = $wider->closest($target);
         $least = self::missed($target, $mixture) === [] ? $wider->sparing(Preference::LeastPure, $target, $mixture) : null;
 

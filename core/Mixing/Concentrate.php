@@ -33,18 +33,18 @@ final readonly class Concentrate
         $treats = $bottle / $perLitre;
         $bottles = $grams = $undissolved = $least = [];
         $used = array_keys(array_filter($recipe->amounts, static fn(float $amount): bool => $amount > 1e-7));
-        usort($used, static fn(int $a, int $b): int => $recipe->jars[$a]->turn() <=> $recipe->jars[$b]->turn());
+        usort($used, static fn(int $a, int $b): int => $recipe->products[$a]->turn() <=> $recipe->products[$b]->turn());
         foreach ($used as $j) {
-            $jar = $recipe->jars[$j];
+            $product = $recipe->products[$j];
             $grams[$j] = $recipe->amounts[$j] * $treats;
             $strength = $grams[$j] / ($bottle / 1000.0);
-            if ($strength > self::FILLED * $jar->solubility) {
+            if ($strength > self::FILLED * $product->solubility) {
                 $undissolved[] = $j;
-                $least[$j] = $grams[$j] / (self::FILLED * $jar->solubility);
+                $least[$j] = $grams[$j] / (self::FILLED * $product->solubility);
                 continue;
             }
             foreach ($bottles as $k => [$inside, $size]) {
-                if (array_filter($inside, static fn(int $other): bool => self::clash($jar, $recipe->jars[$other]) !== null) === []) {
+                if (array_filter($inside, static fn(int $other): bool => self::clash($product, $recipe->products[$other]) !== null) === []) {
                     $bottles[$k] = [[...$inside, $j], $size];
                     continue 2;
                 }

@@ -23,12 +23,12 @@ final class MixingSystem
 
     /**
      * @param list<BatchSource>     $sources
-     * @param list<Ingredient> $jars
+     * @param list<Ingredient> $products
      * @param float            $litres  of the batch, above 0
      */
-    public function __construct(public readonly array $sources, public readonly array $jars, public readonly float $litres)
+    public function __construct(public readonly array $sources, public readonly array $products, public readonly float $litres)
     {
-        $this->unknowns = count($sources) + count($jars);
+        $this->unknowns = count($sources) + count($products);
     }
 
     /** @return list<float> mmol/L of an ion for one of each unknown */
@@ -36,7 +36,7 @@ final class MixingSystem
     {
         return $this->rows[$ion->value] ??= [
             ...array_map(static fn(BatchSource $source): float => $source->ions->of($ion), $this->sources),
-            ...array_map(static fn(Ingredient $jar): float => $jar->perUnit->of($ion), $this->jars),
+            ...array_map(static fn(Ingredient $product): float => $product->perUnit->of($ion), $this->products),
         ];
     }
 
@@ -65,7 +65,7 @@ final class MixingSystem
     {
         return [
             ...array_map(static fn(BatchSource $source): float => $conductance->partOf($source->ions) + $source->surplus, $this->sources),
-            ...array_map(static fn(Ingredient $jar): float => $jar->labelled ?? $conductance->partOf($jar->conducting()), $this->jars),
+            ...array_map(static fn(Ingredient $product): float => $product->labelled ?? $conductance->partOf($product->conducting()), $this->products),
         ];
     }
 
@@ -83,7 +83,7 @@ final class MixingSystem
     /** @return list<float> 1 for each source */
     public function shares(): array
     {
-        return [...array_fill(0, count($this->sources), 1.0), ...array_fill(0, count($this->jars), 0.0)];
+        return [...array_fill(0, count($this->sources), 1.0), ...array_fill(0, count($this->products), 0.0)];
     }
 
     /** @return list<float> 1 for each source of pure water */
@@ -91,7 +91,7 @@ final class MixingSystem
     {
         return [
             ...array_map(static fn(BatchSource $source): float => $source->isPure ? 1.0 : 0.0, $this->sources),
-            ...array_fill(0, count($this->jars), 0.0),
+            ...array_fill(0, count($this->products), 0.0),
         ];
     }
 
@@ -108,9 +108,9 @@ final class MixingSystem
                 $ends[] = [$this->unit($i), $source->litres / $this->litres];
             }
         }
-        foreach ($this->jars as $j => $jar) {
-            if ($jar->solubility < 20.0) {
-                $ends[] = [$this->unit(count($this->sources) + $j), self::DISSOLVES * $jar->solubility];
+        foreach ($this->products as $j => $product) {
+            if ($product->solubility < 20.0) {
+                $ends[] = [$this->unit(count($this->sources) + $j), self::DISSOLVES * $product->solubility];
             }
         }
 
@@ -120,7 +120,7 @@ final class MixingSystem
     /** @param list<float> $x */
     public function mixture(array $x): Mixture
     {
-        return Mixture::of($this->sources, array_slice($x, 0, count($this->sources)), $this->jars, array_slice($x, count($this->sources)));
+        return Mixture::of($this->sources, array_slice($x, 0, count($this->sources)), $this->products, array_slice($x, count($this->sources)));
     }
 
     /**

@@ -20,13 +20,13 @@ final readonly class Mixture
     /**
      * @param list<BatchSource>     $sources
      * @param list<float>      $shares  of each source, together 1
-     * @param list<Ingredient> $jars
+     * @param list<Ingredient> $products
      * @param list<float>      $amounts g or mL of each jar in one litre
      */
     private function __construct(
         public array $sources,
         public array $shares,
-        public array $jars,
+        public array $products,
         public array $amounts,
         public Ions $ions,
         public Conductance $conductance,
@@ -36,10 +36,10 @@ final readonly class Mixture
     /**
      * @param list<BatchSource>     $sources
      * @param list<float>      $shares
-     * @param list<Ingredient> $jars
+     * @param list<Ingredient> $products
      * @param list<float>      $amounts
      */
-    public static function of(array $sources, array $shares, array $jars, array $amounts): self
+    public static function of(array $sources, array $shares, array $products, array $amounts): self
     {
         $all = $conducting = Ions::none();
         $surplus = $labelled = 0.0;
@@ -48,24 +48,24 @@ final readonly class Mixture
             $conducting = $conducting->plus($source->ions, $shares[$i]);
             $surplus += $shares[$i] * $source->surplus;
         }
-        foreach ($jars as $j => $jar) {
+        foreach ($products as $j => $product) {
             if ($amounts[$j] > 0.0) {
-                $all = $all->plus($jar->perUnit, $amounts[$j]);
-                $conducting = $conducting->plus($jar->conducting(), $amounts[$j]);
-                $labelled += $amounts[$j] * ($jar->labelled ?? 0.0);
+                $all = $all->plus($product->perUnit, $amounts[$j]);
+                $conducting = $conducting->plus($product->conducting(), $amounts[$j]);
+                $labelled += $amounts[$j] * ($product->labelled ?? 0.0);
             }
         }
         $conductance = Conductance::of($conducting, Carbonate::STRENGTH_PER_MICROSIEMENS * $labelled);
 
-        return new self($sources, $shares, $jars, $amounts, $all, $conductance, max(0.0, $conductance->microsiemens + $surplus + $labelled));
+        return new self($sources, $shares, $products, $amounts, $all, $conductance, max(0.0, $conductance->microsiemens + $surplus + $labelled));
     }
 
     /** By how much its conductivity is in doubt because labels do not name theirs, a standard deviation, uS/cm. */
     public function doubt(): float
     {
         $squares = 0.0;
-        foreach ($this->jars as $j => $jar) {
-            $squares += ($this->amounts[$j] * ($jar->labelled ?? 0.0) * $jar->doubt) ** 2;
+        foreach ($this->products as $j => $product) {
+            $squares += ($this->amounts[$j] * ($product->labelled ?? 0.0) * $product->doubt) ** 2;
         }
 
         return sqrt($squares);
@@ -74,7 +74,7 @@ final readonly class Mixture
     /** Whether it is known what it comes to: conductivity always, the others only where no label in it is silent about them. */
     public function isKnown(RecipeAim $aim): bool
     {
-        $silent = array_filter($this->jars, fn(Ingredient $jar, int $j): bool => $this->amounts[$j] > 1e-9 && !$jar->isHardnessKnown(), ARRAY_FILTER_USE_BOTH);
+        $silent = array_filter($this->products, fn(Ingredient $product, int $j): bool => $this->amounts[$j] > 1e-9 && !$product->isHardnessKnown(), ARRAY_FILTER_USE_BOTH);
 
         return $aim === RecipeAim::Conductivity || $silent === [];
     }
@@ -93,12 +93,12 @@ final readonly class Mixture
             throw MixingFault::nothingToDo();
         }
         $squares = 0.0;
-        foreach ($this->jars as $j => $jar) {
+        foreach ($this->products as $j => $product) {
             $each = $this->amounts[$j] <= 1e-9 ? 0.0 : match ($aim) {
-                RecipeAim::Hardness => $jar->perUnit->hardness(),
-                RecipeAim::Alkalinity => $jar->perUnit->alkalinity(),
+                RecipeAim::Hardness => $product->perUnit->hardness(),
+                RecipeAim::Alkalinity => $product->perUnit->alkalinity(),
                 RecipeAim::Ratio => 0.0,
-                RecipeAim::Conductivity => $jar->labelled ?? $this->conductance->partOf($jar->conducting()),
+                RecipeAim::Conductivity => $product->labelled ?? $this->conductance->partOf($product->conducting()),
             };
             $squares += ($each * ($amountSpreads[$j] ?? 0.0) / $litres) ** 2;
         }
@@ -124,8 +124,8 @@ final readonly class Mixture
     public function unknown(): array
     {
         $unknown = [];
-        foreach ($this->jars as $j => $jar) {
-            $unknown = $this->amounts[$j] > 0.0 ? [...$unknown, ...$jar->unknown()] : $unknown;
+        foreach ($this->products as $j => $product) {
+            $unknown = $this->amounts[$j] > 0.0 ? [...$unknown, ...$product->unknown()] : $unknown;
         }
 
         return array_values(array_unique($unknown, SORT_REGULAR));
@@ -163,14 +163,14 @@ final readonly class Mixture
                 ->given("s$n", Text::of($aim === RecipeAim::Conductivity ? 'mixture.conductivity_of_source_here' : 'mixture.of_source', what: $aim, source: $source->name), $value <= 0.0 ? 0.0 : new NormalValue($value, 0.03 * $value), $unit);
             $terms[] = "v$n * s$n / V";
         }
-        foreach ($this->jars as $j => $jar) {
+        foreach ($this->products as $j => $product) {
             if ($this->amounts[$j] <= 1e-9) {
                 continue;
             }
             $value = match ($aim) {
-                RecipeAim::Hardness => $jar->perUnit->hardness(),
-                RecipeAim::Alkalinity => $jar->perUnit->alkalinity(),
-                default => $jar->labelled ?? $this->conductance->partOf($jar->conducting()),
+                RecipeAim::Hardness => $product->perUnit->hardness(),
+                RecipeAim::Alkalinity => $product->perUnit->alkalinity(),
+                default => $product->labelled ?? $this->conductance->partOf($product->conducting()),
             } / $per;
             if ($value <= 1e-9) {
                 continue;
@@ -178,9 +178,9 @@ final readonly class Mixture
             $n = $j + 1;
             $spread = $amountSpreads[$j] ?? 0.0;
             $amount = $this->amounts[$j] * $litres;
-            $computation->given("m$n", Text::of('mixture.product', name: $jar->name), $spread > 0.0 ? new NormalValue($amount, $spread) : $amount, $jar->unit)
-                ->constant("k$n", Text::of('mixture.of_1_unit_in_1_l', what: $aim, unit: $jar->unit), $value, $unit, match (true) {
-                    $jar->labelled !== null => 'its_label',
+            $computation->given("m$n", Text::of('mixture.product', name: $product->name), $spread > 0.0 ? new NormalValue($amount, $spread) : $amount, $product->unit)
+                ->constant("k$n", Text::of('mixture.of_1_unit_in_1_l', what: $aim, unit: $product->unit), $value, $unit, match (true) {
+                    $product->labelled !== null => 'its_label',
                     $aim === RecipeAim::Conductivity => 'ion_conductivities_in_this_water_appelo',
                     default => 'formula_molar_mass',
                 });
@@ -206,11 +206,11 @@ final readonly class Mixture
                 $terms[] = "v$n * c$n";
             }
         }
-        foreach ($this->jars as $j => $jar) {
-            if ($this->amounts[$j] > 1e-9 && $jar->perUnit->of($ion) > 0.0) {
+        foreach ($this->products as $j => $product) {
+            if ($this->amounts[$j] > 1e-9 && $product->perUnit->of($ion) > 0.0) {
                 $n = $j + 1;
-                $computation->given("m$n", Text::of('mixture.product', name: $jar->name), $this->amounts[$j] * $litres, $jar->unit)
-                    ->constant("k$n", Text::of('mixture.in_1_unit', what: $ion, unit: $jar->unit), $jar->perUnit->of($ion), 'mmol', $jar->labelled === null ? 'formula_molar_mass' : 'its_label');
+                $computation->given("m$n", Text::of('mixture.product', name: $product->name), $this->amounts[$j] * $litres, $product->unit)
+                    ->constant("k$n", Text::of('mixture.in_1_unit', what: $ion, unit: $product->unit), $product->perUnit->of($ion), 'mmol', $product->labelled === null ? 'formula_molar_mass' : 'its_label');
                 $terms[] = "m$n * k$n";
             }
         }

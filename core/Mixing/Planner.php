@@ -36,12 +36,12 @@ final readonly class Planner
 
     /**
      * @param list<BatchSource>     $sources at least one
-     * @param list<Ingredient> $jars
+     * @param list<Ingredient> $products
      * @param float            $litres  of the batch, above 0
      *
      * @throws MixingFault when there is no source, nothing to make, or less water than the batch needs
      */
-    public function __construct(array $sources, array $jars, public float $litres)
+    public function __construct(array $sources, array $products, public float $litres)
     {
         if ($sources === []) {
             throw MixingFault::noSource();
@@ -56,8 +56,8 @@ final readonly class Planner
         if ($have < $litres - 1e-6) {
             throw MixingFault::notEnoughWater($have, $litres);
         }
-        $jars = array_values(array_filter($jars, static fn(Ingredient $jar): bool => $jar->salt === null || $jar->salt->weighed));
-        $this->system = new MixingSystem($sources, $jars, $litres);
+        $products = array_values(array_filter($products, static fn(Ingredient $product): bool => $product->salt === null || $product->salt->weighed));
+        $this->system = new MixingSystem($sources, $products, $litres);
     }
 
     /** The water closest to the target, first things first. */
@@ -501,8 +501,8 @@ final readonly class Planner
         $sodium = $this->system->ion(Ion::Sodium);
         $cost = [];
         for ($j = 0; $j < $this->system->unknowns; ++$j) {
-            $isJar = $j >= count($this->system->sources);
-            $amount = $isJar ? 1.0 : 0.0;
+            $isProduct = $j >= count($this->system->sources);
+            $amount = $isProduct ? 1.0 : 0.0;
             $cost[] = match ($preference) {
                 Preference::FewestJars => $amount + 0.02 * $pure[$j] + 0.001 * $sodium[$j],
                 Preference::LeastSodium => $sodium[$j] + 0.02 * $amount + 0.001 * $pure[$j],

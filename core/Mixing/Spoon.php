@@ -110,12 +110,12 @@ final readonly class Spoon
     }
 
     /** uS/cm that one gram of an ingredient brings to one litre of soft water, when as much is in it as lets the pen rise by $rise. */
-    public static function risePerGram(Ingredient $jar, float $rise = 300.0): float
+    public static function risePerGram(Ingredient $product, float $rise = 300.0): float
     {
-        if ($jar->labelled !== null) {
-            return $jar->labelled;
+        if ($product->labelled !== null) {
+            return $product->labelled;
         }
-        $grams = Bisection::edge(0.0, 20.0, static fn(float $amount): bool => Mixture::of([BatchSource::pure()], [1.0], [$jar], [$amount])->conductivity < $rise, 30);
+        $grams = Bisection::edge(0.0, 20.0, static fn(float $amount): bool => Mixture::of([BatchSource::pure()], [1.0], [$product], [$amount])->conductivity < $rise, 30);
 
         return $rise / max(1e-6, $grams);
     }

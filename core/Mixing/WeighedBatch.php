@@ -62,7 +62,7 @@ final readonly class WeighedBatch
         }
         $amounts = array_values($amounts);
 
-        return new self($recipe, $litres, $amounts, Mixture::of($recipe->sources, $recipe->shares, $recipe->jars, array_map(static fn(float $amount): float => $amount / $litres, $amounts)));
+        return new self($recipe, $litres, $amounts, Mixture::of($recipe->sources, $recipe->shares, $recipe->products, array_map(static fn(float $amount): float => $amount / $litres, $amounts)));
     }
 
     /**
@@ -143,7 +143,7 @@ final readonly class WeighedBatch
             foreach ($trial as $j => $count) {
                 $amountsNow[$j] = $count * $each[$j];
             }
-            $now = self::missed(Mixture::of($recipe->sources, $recipe->shares, $recipe->jars, array_map(static fn(float $amount): float => $amount / $litres, array_values($amountsNow))), $recipe, $target);
+            $now = self::missed(Mixture::of($recipe->sources, $recipe->shares, $recipe->products, array_map(static fn(float $amount): float => $amount / $litres, array_values($amountsNow))), $recipe, $target);
             if ($now < $least - 1e-9) {
                 [$best, $least] = [$trial, $now];
             }
@@ -226,16 +226,16 @@ final readonly class WeighedBatch
     /** @return list<float> what so much of a jar in a litre moves of each aim, in tolerances */
     private static function effects(Mixture $recipe, int $j, float $perLitre, Target $target): array
     {
-        $jar = $recipe->jars[$j];
+        $product = $recipe->products[$j];
         $effects = [];
         foreach ($target->aims() as $aim) {
             $goal = max(1e-9, (float) $target->value($aim));
             $effects[] = $perLitre * match ($aim) {
-                RecipeAim::Hardness => $jar->perUnit->hardness(),
-                RecipeAim::Alkalinity => $jar->perUnit->alkalinity(),
+                RecipeAim::Hardness => $product->perUnit->hardness(),
+                RecipeAim::Alkalinity => $product->perUnit->alkalinity(),
                 // Of the ratio to first order, about the recipe.
-                RecipeAim::Ratio => ($jar->perUnit->milligramsOf(Ion::Calcium) - ($recipe->value($aim) ?? $goal) * $jar->perUnit->milligramsOf(Ion::Magnesium)) / max(1e-6, $recipe->ions->milligramsOf(Ion::Magnesium)),
-                RecipeAim::Conductivity => $jar->labelled ?? $recipe->conductance->partOf($jar->conducting()),
+                RecipeAim::Ratio => ($product->perUnit->milligramsOf(Ion::Calcium) - ($recipe->value($aim) ?? $goal) * $product->perUnit->milligramsOf(Ion::Magnesium)) / max(1e-6, $recipe->ions->milligramsOf(Ion::Magnesium)),
+                RecipeAim::Conductivity => $product->labelled ?? $recipe->conductance->partOf($product->conducting()),
             } / $aim->tolerance($goal);
         }
 
@@ -263,7 +263,7 @@ final readonly class WeighedBatch
     public function order(): array
     {
         $order = array_keys(array_filter($this->amounts, static fn(float $amount): bool => $amount > 0.0));
-        usort($order, fn(int $a, int $b): int => [$this->recipe->jars[$a]->turn(), $a] <=> [$this->recipe->jars[$b]->turn(), $b]);
+        usort($order, fn(int $a, int $b): int => [$this->recipe->products[$a]->turn(), $a] <=> [$this->recipe->products[$b]->turn(), $b]);
 
         return $order;
     }

@@ -73,26 +73,26 @@ final readonly class CatchUp
      * @param float      $largest  share of the water that one change may take, as the swings allow, above 0 to 0.9
      * @param int        $between  days between two sessions, 1 or more
      * @param float      $bed      share of the bed that is overdue, 0 to 1
-     * @param int        $stands   stands that want cutting
+     * @param int        $plantGroups   stands that want cutting
      * @param bool       $media    whether the filter media are overdue
      * @param float      $made     that comes in a day by itself, 0 or more
      *
      * @throws PlanningFault
      */
-    public static function plan(?float $now, float $goal, float $comes, float $largest, int $between, float $bed, int $stands, bool $media, float $made = 0.0): self
+    public static function plan(?float $now, float $goal, float $comes, float $largest, int $between, float $bed, int $plantGroups, bool $media, float $made = 0.0): self
     {
-        if (!($goal > 0.0) || !($comes >= 0.0) || !($largest > 0.0 && $largest <= 0.9) || $between < 1 || !($bed >= 0.0 && $bed <= 1.0) || $stands < 0 || !($made >= 0.0 && $made <= 1e6) || ($now !== null && !($now >= 0.0))) {
+        if (!($goal > 0.0) || !($comes >= 0.0) || !($largest > 0.0 && $largest <= 0.9) || $between < 1 || !($bed >= 0.0 && $bed <= 1.0) || $plantGroups < 0 || !($made >= 0.0 && $made <= 1e6) || ($now !== null && !($now >= 0.0))) {
             throw PlanningFault::catchUp();
         }
         $comes = min($comes, 0.9 * $goal);
         $changes = 0;
         $isLevel = false;
         $beds = (int) ceil($bed / self::BED - 1e-9);
-        $cuts = $stands === 0 ? 0 : ($stands === 1 ? 1 : (int) ceil(1.0 / self::PLANTS));
+        $cuts = $plantGroups === 0 ? 0 : ($plantGroups === 1 ? 1 : (int) ceil(1.0 / self::PLANTS));
         $sessions = [];
         $level = $now;
         $isMediaDone = !$media;
-        $cutLeft = $stands;
+        $cutLeft = $plantGroups;
         for ($n = 0; $n < self::SESSIONS; ++$n) {
             $level = $level === null || $n === 0 ? $level : $level + $made * $between;
             $share = $isLevel ? 0.0 : self::share($level, $n, $goal, $comes, $largest);
@@ -105,7 +105,7 @@ final readonly class CatchUp
             if (!$isMediaDone && $cleans <= 0.0 && $n >= 1 && $share <= self::LARGE) {
                 $rinses = $isMediaDone = true;
             }
-            $trims = $n >= 1 && $cutLeft > 0 && !$rinses ? (int) ceil($stands / max(1, $cuts)) : 0;
+            $trims = $n >= 1 && $cutLeft > 0 && !$rinses ? (int) ceil($plantGroups / max(1, $cuts)) : 0;
             $trims = min($trims, $cutLeft);
             if ($n > 0 && $share <= 0.0 && $cleans <= 0.0 && !$rinses && $trims === 0 && $isMediaDone) {
                 break;

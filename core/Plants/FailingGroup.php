@@ -29,29 +29,29 @@ final readonly class FailingGroup
     private function __construct(public bool $isDark, public bool $isSlow, public array $options) {}
 
     /** Null for a stand that does well, and where no lamp is known. */
-    public static function of(PlantModel $planting, GrowingGroup $stand): ?self
+    public static function of(PlantModel $planting, GrowingGroup $plantGroup): ?self
     {
-        if ($stand->floats() || $planting->light->lamps === []) {
+        if ($plantGroup->floats() || $planting->light->lamps === []) {
             return null;
         }
-        $need = $planting->need($stand);
-        $here = $planting->lightAt($stand, 0.0);
+        $need = $planting->need($plantGroup);
+        $here = $planting->lightAt($plantGroup, 0.0);
         $isDark = $here < PlantModel::ALIVE * $need;
-        $isSlow = $stand->rate->count >= self::PAIRS && $stand->rate->high < self::SLOW * $stand->rate->usual;
+        $isSlow = $plantGroup->rate->count >= self::PAIRS && $plantGroup->rate->high < self::SLOW * $plantGroup->rate->usual;
         if (!$isDark && !$isSlow) {
             return null;
         }
         // With all the light that it asks for it would do as well as its kind can.
         $worth = static fn(float $light, float $asked): float => max(0.0, min(1.0, $light / max(1e-6, $asked)));
         $options = [];
-        foreach ($planting->shades($stand, 0.0) as $key => $shade) {
+        foreach ($planting->shades($plantGroup, 0.0) as $key => $shade) {
             $light = $here / max(1e-6, $shade->lets());
             if ($isDark && $shade->lets() < 0.8) {
                 $options[] = new WeighedOption(RemedyOption::Uncover, $worth($light, $need), $light, other: $key);
             }
         }
         $best = null;
-        foreach (self::places($planting, $stand) as $moved) {
+        foreach (self::places($planting, $plantGroup) as $moved) {
             $light = $planting->lightAt($moved, 0.0);
             if ($best === null || $light > $best->light) {
                 $best = new WeighedOption(RemedyOption::Move, max(0.0, $worth($light, $need) - self::MOVING), $light, $moved->across(), $moved->deep());
@@ -60,9 +60,9 @@ final readonly class FailingGroup
         if ($best !== null && $best->light > 1.2 * $here) {
             $options[] = $best;
         }
-        $kinds = array_values(array_filter(PlantCatalogue::all(), static fn(PlantSpecies $kind): bool => $kind->form === $stand->form && $kind->demand->need() < $stand->demand->need() && $here >= $need * $kind->demand->need() / $stand->demand->need()));
+        $kinds = array_values(array_filter(PlantCatalogue::all(), static fn(PlantSpecies $kind): bool => $kind->form === $plantGroup->form && $kind->demand->need() < $plantGroup->demand->need() && $here >= $need * $kind->demand->need() / $plantGroup->demand->need()));
         if ($kinds !== [] && $isDark) {
-            $options[] = new WeighedOption(RemedyOption::Change, max(0.0, $worth($here, $need * $kinds[0]->demand->need() / $stand->demand->need()) - 2.0 * self::MOVING), $here, kinds: array_slice($kinds, 0, 3));
+            $options[] = new WeighedOption(RemedyOption::Change, max(0.0, $worth($here, $need * $kinds[0]->demand->need() / $plantGroup->demand->need()) - 2.0 * self::MOVING), $here, kinds: array_slice($kinds, 0, 3));
         }
         $options[] = new WeighedOption(RemedyOption::Remove, self::REMOVING + ($isSlow && $isDark ? self::REMOVING : 0.0), $here);
         usort($options, static fn(WeighedOption $a, WeighedOption $b): int => $b->score <=> $a->score);
@@ -71,18 +71,18 @@ final readonly class FailingGroup
     }
 
     /** @return list<GrowingGroup> it at places where nothing stands */
-    private static function places(PlantModel $planting, GrowingGroup $stand): array
+    private static function places(PlantModel $planting, GrowingGroup $plantGroup): array
     {
-        [$wide, $deep] = [$stand->right - $stand->left, $stand->back - $stand->front];
+        [$wide, $deep] = [$plantGroup->right - $plantGroup->left, $plantGroup->back - $plantGroup->front];
         $found = [];
         for ($i = 0; $i < self::PLACES[0]; ++$i) {
             for ($j = 0; $j < self::PLACES[1]; ++$j) {
                 $left = (1.0 - $wide) * $i / (self::PLACES[0] - 1);
                 $front = (1.0 - $deep) * $j / (self::PLACES[1] - 1);
-                $moved = $stand->to($left, $front);
+                $moved = $plantGroup->to($left, $front);
                 $taken = 0.0;
-                foreach ($planting->stands as $other) {
-                    $taken += $other->key === $stand->key || $other->floats() ? 0.0 : PlantModel::overlap([$other->left, $other->right, $other->front, $other->back], $moved);
+                foreach ($planting->plantGroups as $other) {
+                    $taken += $other->key === $plantGroup->key || $other->floats() ? 0.0 : PlantModel::overlap([$other->left, $other->right, $other->front, $other->back], $moved);
                 }
                 if ($taken <= self::TAKEN) {
                     $found[] = $moved;

@@ -50,7 +50,7 @@ final class PlantModel
     private const LEATHERY = 0.15;
 
     /** @var array<int, GrowingGroup> by key */
-    public readonly array $stands;
+    public readonly array $plantGroups;
 
     /** @var array<int, array<int, float>> heights by thousandths of a day */
     private array $heights = [];
@@ -71,39 +71,39 @@ final class PlantModel
     private array $bases = [];
 
     /**
-     * @param list<GrowingGroup> $stands in any order
+     * @param list<GrowingGroup> $plantGroups in any order
      * @param float       $water  height of the water over the floor, mm
      *
      * @throws PlantsFault
      */
-    public function __construct(array $stands, public readonly LightField $light, public readonly float $water, public readonly SubstrateLayer $bed)
+    public function __construct(array $plantGroups, public readonly LightField $light, public readonly float $water, public readonly SubstrateLayer $bed)
     {
         if (!($water > 1.0 && $water < 1e5)) {
             throw PlantsFault::light();
         }
         $byKey = [];
-        foreach ($stands as $stand) {
-            $byKey[$stand->key] = $stand;
+        foreach ($plantGroups as $plantGroup) {
+            $byKey[$plantGroup->key] = $plantGroup;
         }
         ksort($byKey);
-        $this->stands = $byKey;
+        $this->plantGroups = $byKey;
     }
 
     /** mm over the floor that a stand stands on; floating plants hang from the surface. */
-    public function base(GrowingGroup $stand): float
+    public function base(GrowingGroup $plantGroup): float
     {
-        return ($this->stands[$stand->key] ?? null) === $stand ? $this->bases[$stand->key] ??= $this->baseOf($stand) : $this->baseOf($stand);
+        return ($this->plantGroups[$plantGroup->key] ?? null) === $plantGroup ? $this->bases[$plantGroup->key] ??= $this->baseOf($plantGroup) : $this->baseOf($plantGroup);
     }
 
-    private function baseOf(GrowingGroup $stand): float
+    private function baseOf(GrowingGroup $plantGroup): float
     {
-        return $stand->floats() ? $this->water : min($this->water - 1.0, $this->bed->front + ($this->bed->back - $this->bed->front) * $stand->deep() + $stand->perch);
+        return $plantGroup->floats() ? $this->water : min($this->water - 1.0, $this->bed->front + ($this->bed->back - $this->bed->front) * $plantGroup->deep() + $plantGroup->perch);
     }
 
     /** mm of water over what it stands on. */
-    public function room(GrowingGroup $stand): float
+    public function room(GrowingGroup $plantGroup): float
     {
-        return max(1.0, $this->water - $this->base($stand));
+        return max(1.0, $this->water - $this->base($plantGroup));
     }
 
     /** Ceiling of a kind at a place, mm. */
@@ -120,16 +120,16 @@ final class PlantModel
     /** @return array<int, float> mm above its base of each stand after so many days */
     public function heights(float $days): array
     {
-        return $this->heights[(int) round(1000.0 * max(-1e5, min(1e5, $days)))] ??= array_map(static fn(GrowingGroup $stand): float => $stand->heightIn($days), $this->stands);
+        return $this->heights[(int) round(1000.0 * max(-1e5, min(1e5, $days)))] ??= array_map(static fn(GrowingGroup $plantGroup): float => $plantGroup->heightIn($days), $this->plantGroups);
     }
 
     /** Cover of the surface over a stand after so many days, 0 to 1. */
-    public function floating(GrowingGroup $stand, float $days): float
+    public function floating(GrowingGroup $plantGroup, float $days): float
     {
         $open = 1.0;
-        foreach ($this->stands as $other) {
-            if ($other->floats() && $other->key !== $stand->key) {
-                $open *= 1.0 - self::overlap([$other->left, $other->right, $other->front, $other->back], $stand) * $other->coverIn($days);
+        foreach ($this->plantGroups as $other) {
+            if ($other->floats() && $other->key !== $plantGroup->key) {
+                $open *= 1.0 - self::overlap([$other->left, $other->right, $other->front, $other->back], $plantGroup) * $other->coverIn($days);
             }
         }
 
@@ -143,15 +143,15 @@ final class PlantModel
      *
      * @return array<int, Shade> by the key of the taller one
      */
-    public function shades(GrowingGroup $stand, float $days, ?array $heights = null): array
+    public function shades(GrowingGroup $plantGroup, float $days, ?array $heights = null): array
     {
-        return $days === 0.0 && $heights === null && $this->isOwn($stand) ? $this->shadesToday[$stand->key] ??= $this->shadesOf($stand, 0.0, $this->heights(0.0)) : $this->shadesOf($stand, $days, $heights ?? $this->heights($days));
+        return $days === 0.0 && $heights === null && $this->isOwn($plantGroup) ? $this->shadesToday[$plantGroup->key] ??= $this->shadesOf($plantGroup, 0.0, $this->heights(0.0)) : $this->shadesOf($plantGroup, $days, $heights ?? $this->heights($days));
     }
 
     /** Whether it is one of these as it stands, so that what was found of it once holds. */
-    private function isOwn(GrowingGroup $stand): bool
+    private function isOwn(GrowingGroup $plantGroup): bool
     {
-        return ($this->stands[$stand->key] ?? null) === $stand;
+        return ($this->plantGroups[$plantGroup->key] ?? null) === $plantGroup;
     }
 
     /**
@@ -159,16 +159,16 @@ final class PlantModel
      *
      * @return array<int, Shade>
      */
-    private function shadesOf(GrowingGroup $stand, float $days, array $heights): array
+    private function shadesOf(GrowingGroup $plantGroup, float $days, array $heights): array
     {
-        $top = $this->base($stand) + min($this->room($stand), $heights[$stand->key]);
+        $top = $this->base($plantGroup) + min($this->room($plantGroup), $heights[$plantGroup->key]);
         $shades = [];
-        foreach ($stand->floats() ? [] : $this->stands as $key => $other) {
-            if ($key === $stand->key || $other->floats()) {
+        foreach ($plantGroup->floats() ? [] : $this->plantGroups as $key => $other) {
+            if ($key === $plantGroup->key || $other->floats()) {
                 continue;
             }
             $tall = $this->base($other) + min($this->room($other), $heights[$key]);
-            $overlap = $tall > $top ? self::overlap($this->stretch($other, $heights[$key]), $stand) : 0.0;
+            $overlap = $tall > $top ? self::overlap($this->stretch($other, $heights[$key]), $plantGroup) : 0.0;
             if ($overlap > 0.0) {
                 $overlap *= $other->coverIn($days);
                 // Its leaves stand between what it stands on and its top.
@@ -185,15 +185,15 @@ final class PlantModel
      *
      * @param array<int, float>|null $heights of all, where they are not those of the day
      */
-    public function lightAt(GrowingGroup $stand, float $days, ?array $heights = null): float
+    public function lightAt(GrowingGroup $plantGroup, float $days, ?array $heights = null): float
     {
-        return $days === 0.0 && $heights === null && $this->isOwn($stand) ? $this->lightToday[$stand->key] ??= $this->lightOf($stand, 0.0, null) : $this->lightOf($stand, $days, $heights);
+        return $days === 0.0 && $heights === null && $this->isOwn($plantGroup) ? $this->lightToday[$plantGroup->key] ??= $this->lightOf($plantGroup, 0.0, null) : $this->lightOf($plantGroup, $days, $heights);
     }
 
     /** @param array<int, float>|null $heights */
-    private function lightOf(GrowingGroup $stand, float $days, ?array $heights): float
+    private function lightOf(GrowingGroup $plantGroup, float $days, ?array $heights): float
     {
-        return Canopy::at($this->open($stand, ($heights ?? $this->heights($days))[$stand->key]), $this->floating($stand, $days), array_values($this->shades($stand, $days, $heights)));
+        return Canopy::at($this->open($plantGroup, ($heights ?? $this->heights($days))[$plantGroup->key]), $this->floating($plantGroup, $days), array_values($this->shades($plantGroup, $days, $heights)));
     }
 
     /**
@@ -202,11 +202,11 @@ final class PlantModel
      *
      * @param int $back days that are looked back at most
      */
-    public function shortFor(GrowingGroup $stand, int $back = 60): ?int
+    public function shortFor(GrowingGroup $plantGroup, int $back = 60): ?int
     {
-        $need = $this->need($stand);
+        $need = $this->need($plantGroup);
         for ($days = 0; $days <= max(0, min(365, $back)); $days += 3) {
-            if ($this->lightAt($stand, (float) -$days) >= $need) {
+            if ($this->lightAt($plantGroup, (float) -$days) >= $need) {
                 return $days;
             }
         }
@@ -215,29 +215,29 @@ final class PlantModel
     }
 
     /** The same, as a working. */
-    public function working(GrowingGroup $stand, float $days): Computation
+    public function working(GrowingGroup $plantGroup, float $days): Computation
     {
-        return Canopy::working($this->open($stand, $this->heights($days)[$stand->key]), $this->floating($stand, $days), array_values($this->shades($stand, $days)));
+        return Canopy::working($this->open($plantGroup, $this->heights($days)[$plantGroup->key]), $this->floating($plantGroup, $days), array_values($this->shades($plantGroup, $days)));
     }
 
     /** Light with no plant above it, µmol/m2s, at so many mm above its base. */
-    public function open(GrowingGroup $stand, float $height): float
+    public function open(GrowingGroup $plantGroup, float $height): float
     {
-        $depth = max(0.0, $this->room($stand) - max(0.0, $height));
+        $depth = max(0.0, $this->room($plantGroup) - max(0.0, $height));
 
-        return $this->light->atPlace($stand->across(), $stand->deep(), $stand->floats() ? 0.0 : $depth);
+        return $this->light->atPlace($plantGroup->across(), $plantGroup->deep(), $plantGroup->floats() ? 0.0 : $depth);
     }
 
     /** Light that a stand asks for at its top, µmol/m2s, the lamps being on for as long as they are. */
-    public function need(GrowingGroup $stand): float
+    public function need(GrowingGroup $plantGroup): float
     {
-        return self::asks($stand->demand, $this->light->hours());
+        return self::asks($plantGroup->demand, $this->light->hours());
     }
 
     /** Light at its top that is too bright for a stand, µmol/m2s; null where none is. */
-    public function most(GrowingGroup $stand): ?float
+    public function most(GrowingGroup $plantGroup): ?float
     {
-        $most = $stand->demand->most();
+        $most = $plantGroup->demand->most();
         $hours = $this->light->hours();
 
         return $most === null || $hours <= 0.0 ? null : $most * self::HOURS / $hours;
@@ -254,32 +254,32 @@ final class PlantModel
     }
 
     /** Dry mass of a stand as it is, g. */
-    public function dryMass(GrowingGroup $stand, ?float $height = null, ?float $cover = null): float
+    public function dryMass(GrowingGroup $plantGroup, ?float $height = null, ?float $cover = null): float
     {
-        $full = $stand->form->entry()->reachesSurface ? $this->room($stand) : $stand->ceiling;
-        $part = $stand->floats() ? 1.0 : min(self::LIES_OVER, ($height ?? $stand->height) / $full);
+        $full = $plantGroup->form->entry()->reachesSurface ? $this->room($plantGroup) : $plantGroup->ceiling;
+        $part = $plantGroup->floats() ? 1.0 : min(self::LIES_OVER, ($height ?? $plantGroup->height) / $full);
 
-        return $stand->form->dryMass() * $stand->area() * $this->light->plan->length() * $this->light->plan->depth() / 1e6 * $part * ($cover ?? $stand->cover);
+        return $plantGroup->form->dryMass() * $plantGroup->area() * $this->light->plan->length() * $this->light->plan->depth() / 1e6 * $part * ($cover ?? $plantGroup->cover);
     }
 
     /** When a stand is next due, and why; null when nothing is foreseen within a year. */
-    public function due(GrowingGroup $stand): ?TrimDue
+    public function due(GrowingGroup $plantGroup): ?TrimDue
     {
-        if (!$this->isOwn($stand)) {
-            return $this->dueOf($stand);
+        if (!$this->isOwn($plantGroup)) {
+            return $this->dueOf($plantGroup);
         }
-        if (!array_key_exists($stand->key, $this->dues)) {
-            $this->dues[$stand->key] = $this->dueOf($stand);
+        if (!array_key_exists($plantGroup->key, $this->dues)) {
+            $this->dues[$plantGroup->key] = $this->dueOf($plantGroup);
         }
 
-        return $this->dues[$stand->key];
+        return $this->dues[$plantGroup->key];
     }
 
-    private function dueOf(GrowingGroup $stand): ?TrimDue
+    private function dueOf(GrowingGroup $plantGroup): ?TrimDue
     {
         $first = null;
-        foreach ($this->limits($stand) as [$reason, $limit, $shaded]) {
-            $found = $this->dueAt($stand, $reason, $limit, $shaded);
+        foreach ($this->limits($plantGroup) as [$reason, $limit, $shaded]) {
+            $found = $this->dueAt($plantGroup, $reason, $limit, $shaded);
             if ($found !== null && ($first === null || $found->due->middle() < $first->due->middle())) {
                 $first = $found;
             }
@@ -291,9 +291,9 @@ final class PlantModel
     /** Works out what is asked of it most, once for all who ask. */
     public function prepared(): self
     {
-        foreach ($this->stands as $stand) {
-            $this->lightAt($stand, 0.0);
-            $this->due($stand);
+        foreach ($this->plantGroups as $plantGroup) {
+            $this->lightAt($plantGroup, 0.0);
+            $this->due($plantGroup);
         }
 
         return $this;
@@ -302,8 +302,8 @@ final class PlantModel
     /** @return list<TrimDue> of all stands, the earliest first */
     public function dues(): array
     {
-        $dues = array_values(array_filter(array_map($this->due(...), $this->stands)));
-        usort($dues, static fn(TrimDue $a, TrimDue $b): int => [$a->due->middle(), $a->stand->key] <=> [$b->due->middle(), $b->stand->key]);
+        $dues = array_values(array_filter(array_map($this->due(...), $this->plantGroups)));
+        usort($dues, static fn(TrimDue $a, TrimDue $b): int => [$a->due->middle(), $a->plantGroup->key] <=> [$b->due->middle(), $b->plantGroup->key]);
 
         return $dues;
     }
@@ -314,34 +314,34 @@ final class PlantModel
      * @param int        $days   until then
      * @param float|null $height to cut to, where the keeper wants another, mm; of floating plants the cover, 0 to 1
      */
-    public function cut(GrowingGroup $stand, int $days = self::BETWEEN_CUTS, ?float $height = null): TrimCut
+    public function cut(GrowingGroup $plantGroup, int $days = self::BETWEEN_CUTS, ?float $height = null): TrimCut
     {
         if ($days < 1 || $days > 3650) {
             throw PlantsFault::cut();
         }
-        $due = $this->due($stand);
-        $entry = $stand->form->entry();
-        [$to, $cover] = [$stand->height, $stand->cover];
-        if ($stand->isCutByCover()) {
-            $limit = $this->goal($stand, $due);
-            $least = $entry->cutBy === CutRule::Thinning ? max($entry->least, (1.0 - self::MOST_LEAVES) * $stand->cover) : $entry->least;
-            $cover = $height ?? min($stand->cover, max($least, $stand->doubling <= 0.0 || $limit >= 1.0 ? $limit : (new Spread($stand->doubling))->after($limit, -$days)));
-            if (!($cover > 0.0 && $cover <= $stand->cover + 1e-9)) {
+        $due = $this->due($plantGroup);
+        $entry = $plantGroup->form->entry();
+        [$to, $cover] = [$plantGroup->height, $plantGroup->cover];
+        if ($plantGroup->isCutByCover()) {
+            $limit = $this->goal($plantGroup, $due);
+            $least = $entry->cutBy === CutRule::Thinning ? max($entry->least, (1.0 - self::MOST_LEAVES) * $plantGroup->cover) : $entry->least;
+            $cover = $height ?? min($plantGroup->cover, max($least, $plantGroup->doubling <= 0.0 || $limit >= 1.0 ? $limit : (new Spread($plantGroup->doubling))->after($limit, -$days)));
+            if (!($cover > 0.0 && $cover <= $plantGroup->cover + 1e-9)) {
                 throw PlantsFault::cut();
             }
         } else {
-            $to = $height ?? $this->height($stand, $days, $due);
-            if (!($to >= 1.0 && $to <= $stand->height + 1e-9)) {
+            $to = $height ?? $this->height($plantGroup, $days, $due);
+            if (!($to >= 1.0 && $to <= $plantGroup->height + 1e-9)) {
                 throw PlantsFault::cut();
             }
         }
-        $goal = $this->goal($stand, $due);
-        $share = $stand->isCutByCover() ? 1.0 - $cover / $stand->cover : 1.0 - $to / $stand->height;
-        $dry = $this->dryMass($stand) - $this->dryMass($stand, $to, $cover);
+        $goal = $this->goal($plantGroup, $due);
+        $share = $plantGroup->isCutByCover() ? 1.0 - $cover / $plantGroup->cover : 1.0 - $to / $plantGroup->height;
+        $dry = $this->dryMass($plantGroup) - $this->dryMass($plantGroup, $to, $cover);
         $tops = $entry->cutBy === CutRule::Height && $entry->reachesSurface && $entry->spacing > 0.0 && $share > 0.05
-            ? (int) round($stand->area() * $this->light->plan->length() * $this->light->plan->depth() * $stand->cover / $entry->spacing ** 2) : 0;
+            ? (int) round($plantGroup->area() * $this->light->plan->length() * $this->light->plan->depth() * $plantGroup->cover / $entry->spacing ** 2) : 0;
 
-        return new TrimCut($stand, $to, $cover, max(0.0, $share), max(0.0, $dry) / ($entry->perches && $stand->form === GrowthForm::Epiphyte ? self::LEATHERY : Trimmings::DRY), $tops, $this->back($stand, $goal, $to, $cover), $due);
+        return new TrimCut($plantGroup, $to, $cover, max(0.0, $share), max(0.0, $dry) / ($entry->perches && $plantGroup->form === GrowthForm::Epiphyte ? self::LEATHERY : Trimmings::DRY), $tops, $this->back($plantGroup, $goal, $to, $cover), $due);
     }
 
     /** What the light of a stand becomes when others are cut, µmol/m2s before and after. */
@@ -350,11 +350,11 @@ final class PlantModel
         $heights = $this->heights(0.0);
         $thinned = [];
         foreach ($cuts as $cut) {
-            $heights[$cut->stand->key] = $cut->to;
-            $thinned[$cut->stand->key] = $cut->stand->at($cut->to, $cut->cover);
+            $heights[$cut->plantGroup->key] = $cut->to;
+            $thinned[$cut->plantGroup->key] = $cut->plantGroup->at($cut->to, $cut->cover);
         }
 
-        return (new self(array_values($thinned + $this->stands), $this->light, $this->water, $this->bed))->lightAt($shaded, 0.0, $heights);
+        return (new self(array_values($thinned + $this->plantGroups), $this->light, $this->water, $this->bed))->lightAt($shaded, 0.0, $heights);
     }
 
     /**
@@ -362,15 +362,15 @@ final class PlantModel
      *
      * @return list<array{TrimReason, float, int|null}>
      */
-    private function limits(GrowingGroup $stand): array
+    private function limits(GrowingGroup $plantGroup): array
     {
-        return $this->isOwn($stand) ? $this->limits[$stand->key] ??= $this->limitsOf($stand) : $this->limitsOf($stand);
+        return $this->isOwn($plantGroup) ? $this->limits[$plantGroup->key] ??= $this->limitsOf($plantGroup) : $this->limitsOf($plantGroup);
     }
 
     /** @return list<array{TrimReason, float, int|null}> */
-    private function limitsOf(GrowingGroup $stand): array
+    private function limitsOf(GrowingGroup $plantGroup): array
     {
-        $entry = $stand->form->entry();
+        $entry = $plantGroup->form->entry();
         $limits = match (true) {
             $entry->cutBy === CutRule::Cover => [[TrimReason::Cover, $entry->limit, null]],
             $entry->cutBy === CutRule::Thickness => [[TrimReason::Thick, $entry->limit, null]],
@@ -380,16 +380,16 @@ final class PlantModel
             return $limits;
         }
         if ($entry->reachesSurface && $entry->cutBy !== CutRule::Thinning) {
-            $limits[] = [TrimReason::Surface, max(20.0, $this->room($stand) - self::UNDER_SURFACE), null];
+            $limits[] = [TrimReason::Surface, max(20.0, $this->room($plantGroup) - self::UNDER_SURFACE), null];
         }
-        if ($stand->wished !== null && !in_array($entry->cutBy, [CutRule::Thickness, CutRule::Thinning], true)) {
-            $limits[] = [TrimReason::Wish, $stand->wished * (1.0 + self::PASSED), null];
+        if ($plantGroup->wished !== null && !in_array($entry->cutBy, [CutRule::Thickness, CutRule::Thinning], true)) {
+            $limits[] = [TrimReason::Wish, $plantGroup->wished * (1.0 + self::PASSED), null];
         }
-        if ($stand->planted !== null && $stand->form === GrowthForm::Stem) {
-            $limits[] = [TrimReason::Branch, 2.0 * $stand->planted, null];
+        if ($plantGroup->planted !== null && $plantGroup->form === GrowthForm::Stem) {
+            $limits[] = [TrimReason::Branch, 2.0 * $plantGroup->planted, null];
         }
 
-        return [...$limits, ...$this->shading($stand)];
+        return [...$limits, ...$this->shading($plantGroup)];
     }
 
     /**
@@ -397,31 +397,31 @@ final class PlantModel
      *
      * @return list<array{TrimReason, float, int}>
      */
-    private function shading(GrowingGroup $stand): array
+    private function shading(GrowingGroup $plantGroup): array
     {
         $heights = $this->heights(0.0);
         $limits = [];
-        foreach ($this->stands as $key => $other) {
-            if ($key === $stand->key || $other->floats()) {
+        foreach ($this->plantGroups as $key => $other) {
+            if ($key === $plantGroup->key || $other->floats()) {
                 continue;
             }
-            $over = min(1.0, self::overlap($this->stretch($stand, $heights[$stand->key]), $other));
-            $overlap = $over * $stand->cover;
+            $over = min(1.0, self::overlap($this->stretch($plantGroup, $heights[$plantGroup->key]), $other));
+            $overlap = $over * $plantGroup->cover;
             if ($overlap <= 0.0) {
                 continue;
             }
             // What it takes of the light is one factor: without it the light is as much more.
-            $lets = isset($this->shades($other, 0.0)[$stand->key]) ? $this->shades($other, 0.0)[$stand->key]->lets() : 1.0;
+            $lets = isset($this->shades($other, 0.0)[$plantGroup->key]) ? $this->shades($other, 0.0)[$plantGroup->key]->lets() : 1.0;
             $without = $this->lightAt($other, 0.0) / $lets;
             $need = $this->need($other);
             if ($without <= $need) {
                 // It is short of light whatever this one does.
                 continue;
             }
-            if ($stand->form->entry()->cutBy === CutRule::Thinning) {
+            if ($plantGroup->form->entry()->cutBy === CutRule::Thinning) {
                 // What it takes goes with its cover: of 1 - lets at this cover the neighbour can spare 1 - need / without.
                 if ($lets < 1.0) {
-                    $limits[] = [TrimReason::Dense, max(0.01, $stand->cover * (1.0 - $need / $without) / (1.0 - $lets)), $key];
+                    $limits[] = [TrimReason::Dense, max(0.01, $plantGroup->cover * (1.0 - $need / $without) / (1.0 - $lets)), $key];
                 }
                 continue;
             }
@@ -429,10 +429,10 @@ final class PlantModel
             if ($lets <= 0.0) {
                 continue;
             }
-            $layers = -log($lets) / $stand->form->shade();
+            $layers = -log($lets) / $plantGroup->form->shade();
             $top = $this->base($other) + min($this->room($other), $heights[$key]);
-            $limit = max(0.0, $top - $this->base($stand)) + $layers / $stand->form->layers() * $this->room($stand);
-            if ($limit > 0.0 && $limit < $this->room($stand)) {
+            $limit = max(0.0, $top - $this->base($plantGroup)) + $layers / $plantGroup->form->layers() * $this->room($plantGroup);
+            if ($limit > 0.0 && $limit < $this->room($plantGroup)) {
                 $limits[] = [TrimReason::Shade, max(10.0, $limit), $key];
             }
         }
@@ -440,76 +440,76 @@ final class PlantModel
         return $limits;
     }
 
-    private function dueAt(GrowingGroup $stand, TrimReason $reason, float $limit, ?int $shaded): ?TrimDue
+    private function dueAt(GrowingGroup $plantGroup, TrimReason $reason, float $limit, ?int $shaded): ?TrimDue
     {
         if ($reason === TrimReason::Cover || $reason === TrimReason::Dense) {
-            if ($limit > 1.0 || ($limit >= 0.99 && $stand->cover < $limit)) {
+            if ($limit > 1.0 || ($limit >= 0.99 && $plantGroup->cover < $limit)) {
                 return null;
             }
-            if ($stand->doubling <= 0.0 && $stand->cover < $limit) {
+            if ($plantGroup->doubling <= 0.0 && $plantGroup->cover < $limit) {
                 return null;
             }
-            $days = $stand->doubling <= 0.0 ? 0.0 : (new Spread($stand->doubling))->daysTo($stand->cover, $limit);
+            $days = $plantGroup->doubling <= 0.0 ? 0.0 : (new Spread($plantGroup->doubling))->daysTo($plantGroup->cover, $limit);
             [$from, $until] = [$days / self::SPREADS, $days * self::SPREADS];
         } else {
-            $weeks = static fn(float $height, float $rate): float => (new Regrowth($stand->ceiling, $rate))->weeksTo(max(1.0, $height), $limit);
-            $from = 7.0 * $weeks($stand->height + 1.2816 * $stand->off, $stand->rate->next()->high);
-            $until = 7.0 * $weeks($stand->height - 1.2816 * $stand->off, $stand->rate->next()->low);
+            $weeks = static fn(float $height, float $rate): float => (new Regrowth($plantGroup->ceiling, $rate))->weeksTo(max(1.0, $height), $limit);
+            $from = 7.0 * $weeks($plantGroup->height + 1.2816 * $plantGroup->off, $plantGroup->rate->next()->high);
+            $until = 7.0 * $weeks($plantGroup->height - 1.2816 * $plantGroup->off, $plantGroup->rate->next()->low);
             // What stands above its limit as it was read is due now.
-            $until = $stand->height >= $limit ? 0.0 : $until;
+            $until = $plantGroup->height >= $limit ? 0.0 : $until;
         }
-        [$from, $until] = [$from > 0.0 ? $from + $stand->pause : 0.0, $until > 0.0 ? $until + $stand->pause : 0.0];
+        [$from, $until] = [$from > 0.0 ? $from + $plantGroup->pause : 0.0, $until > 0.0 ? $until + $plantGroup->pause : 0.0];
         if ($from > self::HORIZON) {
             return null;
         }
         $from = (int) floor($from);
 
-        return new TrimDue($stand, new DueBand($from, max($from, (int) ceil(min((float) self::HORIZON, $until)))), $reason, $limit, $shaded);
+        return new TrimDue($plantGroup, new DueBand($from, max($from, (int) ceil(min((float) self::HORIZON, $until)))), $reason, $limit, $shaded);
     }
 
     /** Height or cover that a cut is to bring back, which is no limit passed. */
-    private function goal(GrowingGroup $stand, ?TrimDue $due): float
+    private function goal(GrowingGroup $plantGroup, ?TrimDue $due): float
     {
-        if ($stand->isCutByCover()) {
-            $limits = array_column(array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] === TrimReason::Dense), 1);
+        if ($plantGroup->isCutByCover()) {
+            $limits = array_column(array_filter($this->limits($plantGroup), static fn(array $limit): bool => $limit[0] === TrimReason::Dense), 1);
 
-            return min([1.0, ...$stand->form->entry()->cutBy === CutRule::Cover ? [$stand->form->entry()->limit] : $limits]);
+            return min([1.0, ...$plantGroup->form->entry()->cutBy === CutRule::Cover ? [$plantGroup->form->entry()->limit] : $limits]);
         }
-        $goals = array_map(static fn(array $limit): float => $limit[0] === TrimReason::Wish ? $limit[1] / (1.0 + self::PASSED) : $limit[1], array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] !== TrimReason::Branch));
+        $goals = array_map(static fn(array $limit): float => $limit[0] === TrimReason::Wish ? $limit[1] / (1.0 + self::PASSED) : $limit[1], array_filter($this->limits($plantGroup), static fn(array $limit): bool => $limit[0] !== TrimReason::Branch));
 
-        return min([$stand->ceiling, ...array_values($goals), ...($due !== null && $due->reason !== TrimReason::Wish && $due->reason !== TrimReason::Branch ? [$due->limit] : [])]);
+        return min([$plantGroup->ceiling, ...array_values($goals), ...($due !== null && $due->reason !== TrimReason::Wish && $due->reason !== TrimReason::Branch ? [$due->limit] : [])]);
     }
 
-    private function height(GrowingGroup $stand, int $days, ?TrimDue $due): float
+    private function height(GrowingGroup $plantGroup, int $days, ?TrimDue $due): float
     {
-        $entry = $stand->form->entry();
-        $goal = $this->goal($stand, $due);
-        $to = (new Regrowth($stand->ceiling, $stand->rate->median))->cutFor($goal, $days / 7.0);
+        $entry = $plantGroup->form->entry();
+        $goal = $this->goal($plantGroup, $due);
+        $to = (new Regrowth($plantGroup->ceiling, $plantGroup->rate->median))->cutFor($goal, $days / 7.0);
         // A row that has only just doubled is pinched back to where it was planted, so that it branches.
-        $to = $due?->reason === TrimReason::Branch && $due->due->isNow() ? min($to, (float) $stand->planted) : $to;
-        $to = max(min($entry->least, $stand->height), $to);
+        $to = $due?->reason === TrimReason::Branch && $due->due->isNow() ? min($to, (float) $plantGroup->planted) : $to;
+        $to = max(min($entry->least, $plantGroup->height), $to);
         if ($entry->cutBy === CutRule::Leaves) {
-            $to = max($to, (1.0 - self::MOST_LEAVES) * $stand->height);
+            $to = max($to, (1.0 - self::MOST_LEAVES) * $plantGroup->height);
         }
         if ($entry->cutBy === CutRule::Thickness) {
-            $to = max($to, $stand->height / 2.0);
+            $to = max($to, $plantGroup->height / 2.0);
         }
 
-        return min($stand->height, $to);
+        return min($plantGroup->height, $to);
     }
 
     /** @return array{int, int}|null */
-    private function back(GrowingGroup $stand, float $goal, float $to, float $cover): ?array
+    private function back(GrowingGroup $plantGroup, float $goal, float $to, float $cover): ?array
     {
-        if ($stand->isCutByCover()) {
-            $days = $stand->doubling <= 0.0 || $goal >= 1.0 ? INF : (new Spread($stand->doubling))->daysTo($cover, $goal);
+        if ($plantGroup->isCutByCover()) {
+            $days = $plantGroup->doubling <= 0.0 || $goal >= 1.0 ? INF : (new Spread($plantGroup->doubling))->daysTo($cover, $goal);
 
             return $days > self::HORIZON ? null : [(int) floor($days / self::SPREADS), (int) ceil($days * self::SPREADS)];
         }
-        $weeks = static fn(float $rate): float => (new Regrowth($stand->ceiling, $rate))->weeksTo($to, min($goal, 0.98 * $stand->ceiling));
-        $fast = 7.0 * $weeks($stand->rate->next()->high);
+        $weeks = static fn(float $rate): float => (new Regrowth($plantGroup->ceiling, $rate))->weeksTo($to, min($goal, 0.98 * $plantGroup->ceiling));
+        $fast = 7.0 * $weeks($plantGroup->rate->next()->high);
 
-        return $fast > self::HORIZON ? null : [(int) floor($fast), (int) ceil(min((float) self::HORIZON, 7.0 * $weeks($stand->rate->next()->low)))];
+        return $fast > self::HORIZON ? null : [(int) floor($fast), (int) ceil(min((float) self::HORIZON, 7.0 * $weeks($plantGroup->rate->next()->low)))];
     }
 
     /**
@@ -517,19 +517,19 @@ final class PlantModel
      *
      * @return array{float, float, float, float} left, right, front, back
      */
-    private function stretch(GrowingGroup $stand, float $height): array
+    private function stretch(GrowingGroup $plantGroup, float $height): array
     {
-        $over = $stand->form->entry()->reachesSurface ? max(0.0, $height - $this->room($stand)) / $this->light->plan->length() : 0.0;
+        $over = $plantGroup->form->entry()->reachesSurface ? max(0.0, $height - $this->room($plantGroup)) / $this->light->plan->length() : 0.0;
 
-        return $this->leansLeft($stand) ? [$stand->left - $over, $stand->right, $stand->front, $stand->back] : [$stand->left, $stand->right + $over, $stand->front, $stand->back];
+        return $this->leansLeft($plantGroup) ? [$plantGroup->left - $over, $plantGroup->right, $plantGroup->front, $plantGroup->back] : [$plantGroup->left, $plantGroup->right + $over, $plantGroup->front, $plantGroup->back];
     }
 
     /** Whether what lies over at the surface lies to the left, toward the lamps. */
-    public function leansLeft(GrowingGroup $stand): bool
+    public function leansLeft(GrowingGroup $plantGroup): bool
     {
         $lamps = $this->light->lamps;
 
-        return $stand->across() > ($lamps === [] ? 0.5 : array_sum(array_map(static fn(LampModel $lamp): float => $lamp->across, $lamps)) / count($lamps));
+        return $plantGroup->across() > ($lamps === [] ? 0.5 : array_sum(array_map(static fn(LampModel $lamp): float => $lamp->across, $lamps)) / count($lamps));
     }
 
     /**
@@ -537,11 +537,11 @@ final class PlantModel
      *
      * @param array{float, float, float, float} $above left, right, front, back
      */
-    public static function overlap(array $above, GrowingGroup $stand): float
+    public static function overlap(array $above, GrowingGroup $plantGroup): float
     {
-        $across = max(0.0, min($above[1], $stand->right) - max($above[0], $stand->left));
-        $deep = max(0.0, min($above[3], $stand->back) - max($above[2], $stand->front));
+        $across = max(0.0, min($above[1], $plantGroup->right) - max($above[0], $plantGroup->left));
+        $deep = max(0.0, min($above[3], $plantGroup->back) - max($above[2], $plantGroup->front));
 
-        return min(1.0, $across * $deep / $stand->area());
+        return min(1.0, $across * $deep / $plantGroup->area());
     }
 }

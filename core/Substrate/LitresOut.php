@@ -22,11 +22,11 @@ final readonly class LitresOut
     /**
      * @param float                $litres    that leave
      * @param float                $perMinute of the hose, L/min
-     * @param list<Zone>          $patches   in the order they are to be cleaned
+     * @param list<Zone>          $zones   in the order they are to be cleaned
      * @param float                $area      of the plan, m2
      * @param array<string, float> $wanted    litres by what they are for, first things first
      */
-    public static function divide(float $litres, float $perMinute, array $patches, float $area, array $wanted): self
+    public static function divide(float $litres, float $perMinute, array $zones, float $area, array $wanted): self
     {
         $left = max(0.0, $litres);
         $given = [];
@@ -36,15 +36,15 @@ final readonly class LitresOut
         }
         $cleaned = $waiting = [];
         $vacuumed = 0.0;
-        foreach ($patches as $patch) {
-            $takes = self::MINUTES_PER_SQUARE_METRE * $patch->area() * $area * max(0.0, $perMinute);
+        foreach ($zones as $zone) {
+            $takes = self::MINUTES_PER_SQUARE_METRE * $zone->area() * $area * max(0.0, $perMinute);
             // Once one has to wait, those after it wait too: their turn comes later.
             if ($waiting === [] && $takes <= $left + 1e-9) {
-                $cleaned[] = $patch;
+                $cleaned[] = $zone;
                 $vacuumed += $takes;
                 $left -= $takes;
             } else {
-                $waiting[] = $patch;
+                $waiting[] = $zone;
             }
         }
 

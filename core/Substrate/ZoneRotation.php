@@ -53,22 +53,22 @@ final readonly class ZoneRotation
     /**
      * Total ammonia nitrogen that cleaning these patches frees, mg/L at low water.
      *
-     * @param list<Zone> $patches
+     * @param list<Zone> $zones
      */
-    public function ammonia(array $patches): float
+    public function ammonia(array $zones): float
     {
         $freed = 0.0;
-        foreach ($patches as $patch) {
-            $freed += $this->load($patch) * $patch->cover->stirred();
+        foreach ($zones as $zone) {
+            $freed += $this->load($zone) * $zone->cover->stirred();
         }
 
         return $freed / max(1.0, $this->lowLitres);
     }
 
     /** Nitrogen that lies in a patch, mg. */
-    public function load(Zone $patch): float
+    public function load(Zone $zone): float
     {
-        return self::SETTLES * $this->nitratePerDay / MassConcentration::NITRATE_PER_NITROGEN * $this->litres * $patch->area() * min(self::LONGEST, $patch->days ?? self::LONGEST);
+        return self::SETTLES * $this->nitratePerDay / MassConcentration::NITRATE_PER_NITROGEN * $this->litres * $zone->area() * min(self::LONGEST, $zone->days ?? self::LONGEST);
     }
 
     public function freeAmmonia(float $total): float
@@ -80,18 +80,18 @@ final readonly class ZoneRotation
      * The next patches: longest waiting first, no neighbours in a row, within the share of the bed and half of the alarm for
      * free ammonia.
      *
-     * @param list<Zone> $patches
+     * @param list<Zone> $zones
      *
      * @return list<Zone>
      */
-    public function next(array $patches): array
+    public function next(array $zones): array
     {
-        usort($patches, static fn(Zone $a, Zone $b): int => ($b->days ?? INF) <=> ($a->days ?? INF) ?: $a->key <=> $b->key);
+        usort($zones, static fn(Zone $a, Zone $b): int => ($b->days ?? INF) <=> ($a->days ?? INF) ?: $a->key <=> $b->key);
         $chosen = [];
-        foreach ($patches as $patch) {
-            $with = [...$chosen, $patch];
+        foreach ($zones as $zone) {
+            $with = [...$chosen, $zone];
             $share = array_sum(array_map(static fn(Zone $p): float => $p->area(), $with));
-            $isBeside = array_filter($chosen, static fn(Zone $other): bool => $other->touches($patch)) !== [];
+            $isBeside = array_filter($chosen, static fn(Zone $other): bool => $other->touches($zone)) !== [];
             if (!$isBeside && $share <= $this->most + 1e-9 && $this->freeAmmonia($this->ammonia($with)) <= self::OF_ALARM * $this->alarm) {
                 $chosen = $with;
             }
@@ -103,12 +103,12 @@ final readonly class ZoneRotation
     /**
      * What stirring these patches brings, with its band.
      *
-     * @param list<Zone> $patches
+     * @param list<Zone> $zones
      */
-    public function working(array $patches): Computation
+    public function working(array $zones): Computation
     {
-        $load = array_sum(array_map($this->load(...), $patches));
-        $stirred = $load <= 0.0 ? 0.0 : $this->ammonia($patches) * max(1.0, $this->lowLitres) / $load;
+        $load = array_sum(array_map($this->load(...), $zones));
+        $stirred = $load <= 0.0 ? 0.0 : $this->ammonia($zones) * max(1.0, $this->lowLitres) / $load;
 
         return Computation::of('rotation.title')
             ->given('N', 'rotation.nitrogen_that_lies_in_these_patches', new NormalValue($load, 0.5 * $load), 'mg')

@@ -37,7 +37,7 @@ final class TankFault extends Fault
 
     public static function bedTooDeep(): self
     {
-        return new self('bed_back', Text::of('tank.bed_too_deep'));
+        return new self('substrate_back', Text::of('tank.bed_too_deep'));
     }
 
     public static function porosity(): self

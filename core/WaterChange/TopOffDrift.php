@@ -38,7 +38,7 @@ final readonly class TopOffDrift
     /**
      * @param float $litres       net volume, above 0
      * @param float $evaporation  L a day
-     * @param float $topUp        concentration of the top-up water
+     * @param float $topOff        concentration of the top-up water
      * @param float $change       concentration of the change water
      * @param float $fraction     of each change, above 0 to 1; 0 for none
      * @param float $days         between changes, above 0
@@ -47,13 +47,13 @@ final readonly class TopOffDrift
     public function __construct(
         public float $litres,
         public float $evaporation,
-        public float $topUp,
+        public float $topOff,
         public float $change,
         public float $fraction,
         public float $days,
         public float $passive = 0.0,
     ) {
-        if (!($litres > 0.0 && $days > 0.0 && max($litres, $days) < INF) || !(min($evaporation, $topUp, $change) >= 0.0 && max($evaporation, $topUp, $change) < INF) || !is_finite($passive)) {
+        if (!($litres > 0.0 && $days > 0.0 && max($litres, $days) < INF) || !(min($evaporation, $topOff, $change) >= 0.0 && max($evaporation, $topOff, $change) < INF) || !is_finite($passive)) {
             throw WaterChangeFault::amount();
         }
         if (!($fraction >= 0.0 && $fraction <= 1.0)) {
@@ -82,7 +82,7 @@ final readonly class TopOffDrift
         $computation = Computation::of('creep.title')
             ->given('E', 'creep.evaporation', $this->evaporation, $volume.' a day')
             ->given('V', 'creep.net_volume', $this->litres, $volume)
-            ->given('topup', 'creep.in_top_up_water', $this->topUp, $unit)
+            ->given('topup', 'creep.in_top_up_water', $this->topOff, $unit)
             ->given('change', 'creep.in_change_water', $this->change, $unit)
             ->given('passive', 'creep.what_bed_stones_give_off_or', $this->passive, $unit)
             ->given('n', 'creep.days_between_changes', $this->days, 'd')
@@ -105,7 +105,7 @@ final readonly class TopOffDrift
     {
         $course = [$start];
         $now = $start;
-        $rise = $this->evaporation * $this->topUp / $this->litres + $this->passive;
+        $rise = $this->evaporation * $this->topOff / $this->litres + $this->passive;
         $next = $this->days;
         for ($day = 1; $day <= $days; ++$day) {
             $now = max(0.0, $now + $rise);
@@ -152,15 +152,15 @@ final readonly class TopOffDrift
      * Litres a day learned from what was topped up, against a guess that counts as two weeks.
      *
      * @param float                            $squareCentimetres surface
-     * @param list<array{float, float, float}> $topUps            days since the one before, litres, and the day
+     * @param list<array{float, float, float}> $topOffs            days since the one before, litres, and the day
      * @param float                            $millimetres       that the surface loses in a day by the guess, above 0
      */
-    public static function learned(float $squareCentimetres, array $topUps, float $millimetres = self::MILLIMETRES): Posterior
+    public static function learned(float $squareCentimetres, array $topOffs, float $millimetres = self::MILLIMETRES): Posterior
     {
         $default = self::evaporation($millimetres, $squareCentimetres);
         $ofADay = self::VARIES * $default;
         $seen = [];
-        foreach ($topUps as [$since, $litres, $day]) {
+        foreach ($topOffs as [$since, $litres, $day]) {
             if ($since > 0.0 && $ofADay > 0.0) {
                 $seen[] = [$litres / $since, $ofADay / sqrt($since), $day];
             }

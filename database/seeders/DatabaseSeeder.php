@@ -7,7 +7,7 @@ namespace Database\Seeders;
 use App\Devices\Devices;
 use App\Models\EntryKind;
 use App\Models\Keeper;
-use App\Models\Water;
+use App\Models\SourceWater;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Database\Seeder;
@@ -52,7 +52,7 @@ final class DatabaseSeeder extends Seeder
         }
     }
 
-    /** @return array<string, Water> */
+    /** @return array<string, SourceWater> */
     private function waters(Keeper $keeper): array
     {
         $waters = [];
@@ -76,7 +76,7 @@ final class DatabaseSeeder extends Seeder
         $keeper->setPen(Parameter::Conductivity, $today->subDays(20)->setTime(10, 0)->utc());
     }
 
-    /** @param array<string, Water> $waters */
+    /** @param array<string, SourceWater> $waters */
     private function waterReadings(Keeper $keeper, array $waters, CarbonImmutable $today): void
     {
         $rows = [
@@ -94,7 +94,7 @@ final class DatabaseSeeder extends Seeder
             }
         }
         $keeper->entries()->create([
-            'water_id' => $waters['shrimp']->id, 'kind' => EntryKind::Event, 'happened_at' => $today->subDays(49)->setTime(19, 20)->utc(),
+            'source_water_id' => $waters['shrimp']->id, 'kind' => EntryKind::Event, 'happened_at' => $today->subDays(49)->setTime(19, 20)->utc(),
             'title' => 'The spoon was another one',
             'body' => 'The old spoon went into the dishwasher; the new one heaps half as much again. The store read 296 before anyone looked.',
         ]);

@@ -12,10 +12,10 @@ use App\Mixing\RecipeFile;
 use App\Mixing\WriteBatch;
 use App\Models\Analysis;
 use App\Models\Batch;
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Tanks\BatchContent;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Diagnosis\Gauge;
@@ -26,24 +26,24 @@ use Illuminate\Support\Carbon;
 /** Wren's bench: jars with their spoons, what the utility says, the cellar barrel, a batch for the shrimp, what is topped up. */
 final readonly class DemoBench
 {
-    /** @param array<string, Water> $waters */
+    /** @param array<string, SourceWater> $waters */
     public function __construct(private Keeper $keeper, private array $waters, private CarbonImmutable $today) {}
 
     public function plant(): void
     {
-        $jars = $this->jars();
+        $products = $this->products();
         $this->analyses();
         $this->store();
-        $this->topUps();
+        $this->topOffs();
         $this->heater();
         $this->bed();
-        $this->batch($jars);
+        $this->batch($products);
     }
 
-    /** @return array<string, Jar> */
-    private function jars(): array
+    /** @return array<string, Product> */
+    private function products(): array
     {
-        $jars = [];
+        $products = [];
         foreach ([
             ['Gypsum', 'gypsum', 0.9, 420.0, [3.4, 3.5, 3.3]],
             ['Calcium chloride', 'calcium_chloride', 1.4, 310.0, [4.6, 4.5]],
@@ -53,32 +53,32 @@ final readonly class DemoBench
             ['Potassium sulfate', 'potassium_sulfate', 1.8, 240.0, []],
             ['Saltpetre', 'saltpetre', 2.5, 150.0, []],
         ] as [$name, $salt, $price, $stock, $spoons]) {
-            $jars[$salt] = $this->keeper->jars()->create(['name' => $name, 'salt' => $salt, 'unit' => 'g', 'price' => $price, 'stock' => $stock]);
-            $this->trials($jars[$salt], $spoons, 90);
+            $products[$salt] = $this->keeper->products()->create(['name' => $name, 'salt' => $salt, 'unit' => 'g', 'price' => $price, 'stock' => $stock]);
+            $this->trials($products[$salt], $spoons, 90);
         }
         // The spoon of the shrimp salt was changed seven weeks ago; what is kept are the trials of the new one.
-        $jars['shrimp'] = $this->keeper->jars()->create([
+        $products['shrimp'] = $this->keeper->products()->create([
             'name' => 'Ember mineral salt', 'salt' => null, 'unit' => 'g', 'price' => 6.5, 'stock' => 180.0,
             'label' => ['dose' => 6.0, 'litres' => 20.0, 'gh' => 5.5, 'kh' => 0.0, 'ec' => 225.0, 'ratio' => 3.2],
         ]);
-        $this->trials($jars['shrimp'], [4.2, 4.35, 4.1], 48);
-        $this->keeper->jars()->create([
+        $this->trials($products['shrimp'], [4.2, 4.35, 4.1], 48);
+        $this->keeper->products()->create([
             'name' => 'Old tin of hardener', 'salt' => null, 'unit' => 'g', 'price' => 0.0, 'stock' => 90.0,
             'label' => ['dose' => 10.0, 'litres' => 50.0, 'gh' => 8.0, 'kh' => 4.0, 'ec' => 60.0, 'ratio' => null],
         ]);
-        $this->keeper->jars()->create([
-            'name' => 'Still Ford conditioner', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'price' => 0.03, 'stock' => 310.0,
+        $this->keeper->products()->create([
+            'name' => 'Still Ford conditioner', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'price' => 0.03, 'stock' => 310.0,
             'label' => ['dose' => 5.0, 'litres' => 100.0, 'strength' => 1.0],
         ]);
 
-        return $jars;
+        return $products;
     }
 
     /** @param list<float> $grams */
-    private function trials(Jar $jar, array $grams, int $ago): void
+    private function trials(Product $product, array $grams, int $ago): void
     {
         foreach ($grams as $i => $each) {
-            $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => $each, 'taken_at' => $this->today->subDays($ago - 4 * $i)->setTime(19, 30)->utc()]);
+            $product->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => $each, 'taken_at' => $this->today->subDays($ago - 4 * $i)->setTime(19, 30)->utc()]);
         }
     }
 
@@ -89,7 +89,7 @@ final readonly class DemoBench
             [160, ['Ca' => 48.0, 'Mg' => 9.8, 'Na' => 14.0, 'K' => 2.1, 'Cl' => 24.0, 'SO4' => 38.0, 'NO3' => 7.5], 2.15, 388.0, 'from the utility, early summer'],
         ] as [$ago, $milligrams, $alkalinity, $conductivity, $note]) {
             $analysis = new Analysis([
-                'water_id' => $this->waters['tap']->id, 'sampled_on' => $this->today->subDays($ago)->format('Y-m-d'), 'milligrams' => $milligrams,
+                'source_water_id' => $this->waters['tap']->id, 'sampled_on' => $this->today->subDays($ago)->format('Y-m-d'), 'milligrams' => $milligrams,
                 'alkalinity' => $alkalinity, 'ph' => 7.6, 'conductivity' => $conductivity, 'note' => $note,
             ]);
             $analysis->keeper_id = $this->keeper->id;
@@ -99,14 +99,14 @@ final readonly class DemoBench
 
     private function store(): void
     {
-        $store = $this->keeper->stores()->create([
-            'water_id' => $this->waters['ro']->id, 'name' => 'Cellar barrel', 'capacity' => 60.0, 'level' => 34.0, 'litres_per_day' => 130.0, 'waste' => 2.5,
+        $reservoir = $this->keeper->reservoirs()->create([
+            'source_water_id' => $this->waters['ro']->id, 'name' => 'Cellar barrel', 'capacity' => 60.0, 'level' => 34.0, 'litres_per_day' => 130.0, 'waste' => 2.5,
             'membrane_on' => $this->today->subDays(400)->format('Y-m-d'), 'resin_on' => $this->today->subDays(290)->format('Y-m-d'),
         ]);
         foreach ([360, 300, 240, 190, 150, 120, 90, 60, 30, 8] as $i => $ago) {
             $in = 380.0 + 4.0 * ($i % 4);
             $isFirst = $i === 5;
-            $store->rejections()->create([
+            $reservoir->rejections()->create([
                 'conductivity_in' => $in, 'conductivity_out' => round($in * ($isFirst ? 0.11 : 0.024 + 0.00012 * (400 - $ago) + 0.002 * ($i % 3)), 1), 'is_first' => $isFirst,
                 'millilitres_a_minute' => round(104.0 - 0.02 * (400 - $ago) - 2.0 * ($i % 3)),
                 'taken_at' => $this->today->subDays($ago)->setTime(18, 0)->utc(),
@@ -114,16 +114,16 @@ final readonly class DemoBench
         }
     }
 
-    private function topUps(): void
+    private function topOffs(): void
     {
         $tank = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Long Meadow')->firstOrFail();
         foreach ([62, 55, 48, 41, 34, 27, 20, 13, 6] as $i => $ago) {
-            $tank->topUps()->create(['litres' => 7.5 + 0.5 * ($i % 3), 'taken_at' => $this->today->subDays($ago)->setTime(8, 10)->utc()]);
+            $tank->topOffs()->create(['litres' => 7.5 + 0.5 * ($i % 3), 'taken_at' => $this->today->subDays($ago)->setTime(8, 10)->utc()]);
         }
         // Since its cover cracked Stone Harbour loses half as much again.
         $harbour = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Stone Harbour')->firstOrFail();
         for ($ago = 178; $ago > 0; $ago -= 5) {
-            $harbour->topUps()->create(['litres' => 3.0 + 0.25 * ($ago % 3) + ($ago < 27 ? 1.75 : 0.0), 'taken_at' => $this->today->subDays($ago)->setTime(19, 5)->utc()]);
+            $harbour->topOffs()->create(['litres' => 3.0 + 0.25 * ($ago % 3) + ($ago < 27 ? 1.75 : 0.0), 'taken_at' => $this->today->subDays($ago)->setTime(19, 5)->utc()]);
         }
     }
 
@@ -143,18 +143,18 @@ final readonly class DemoBench
         foreach ([['sand', 7], ['carpet', 14], ['carpet', 28], ['carpet', 21], ['rooted', 49], ['rooted', null], ['under_hardscape', 63], ['rooted', 35]] as $i => [$cover, $ago]) {
             $column = $i % 4;
             $row = intdiv($i, 4);
-            $patch = $tank->patches()->create([
+            $zone = $tank->zones()->create([
                 'left_edge' => $column / 4, 'right_edge' => ($column + 1) / 4, 'front_edge' => $row / 2, 'back_edge' => ($row + 1) / 2, 'cover' => $cover,
                 'cleaned_at' => $ago === null ? null : $this->today->subDays($ago)->setTime(18, 0)->utc(),
             ]);
-            if ($patch->cleaned_at !== null) {
-                $patch->cleanings()->create(['cleaned_at' => $patch->cleaned_at]);
+            if ($zone->cleaned_at !== null) {
+                $zone->cleanings()->create(['cleaned_at' => $zone->cleaned_at]);
             }
         }
     }
 
-    /** @param array<string, Jar> $jars */
-    private function batch(array $jars): void
+    /** @param array<string, Product> $products */
+    private function batch(array $products): void
     {
         $tank = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Ember Shelf')->with('keeper')->firstOrFail();
         $at = $this->today->subDays(2)->setTime(18, 20)->utc();
@@ -166,7 +166,7 @@ final readonly class DemoBench
             $tank->animals,
             23.0,
             array_values($waters->where('id', $this->waters['ro']->id)->all()),
-            array_values($this->keeper->jars()->with('trials')->whereIn('id', [$jars['shrimp']->id, $jars['potassium_bicarbonate']->id])->get()->all()),
+            array_values($this->keeper->products()->with('trials')->whereIn('id', [$products['shrimp']->id, $products['potassium_bicarbonate']->id])->get()->all()),
             Target::degrees(5.0, 0.5, null, null, $tank->animals->caps()),
             Preference::FewestJars,
             $this->keeper->scale_step,

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Data\ForecastRecord;
+use App\Models\Checklist;
+use App\Models\ChecklistStep;
 use App\Models\EntryKind;
 use App\Models\Keeper;
-use App\Models\Run;
-use App\Models\RunStep;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Tanks\VesselQuery;
 use App\Testing\RecordResults;
 use App\WaterChange\AmountField;
@@ -57,7 +57,7 @@ final class DemoLife
 
     /**
      * @param array{tank: array<string, mixed>, devices: array<string, list<int|null>>, start: array<string, float>, lastChange: int, events: list<array{int, string, string, string}>, jumps: array<int, array<string, float>>, drift: array<string, float>, readDays: list<int>, takenToday: bool, strongStore: array<string, float>} $life
-     * @param array<string, Water> $waters
+     * @param array<string, SourceWater> $waters
      * @param CarbonImmutable      $now    while the demo is planted: its clock is turned back meanwhile
      */
     public function __construct(
@@ -112,7 +112,7 @@ final class DemoLife
     }
 
     /** @param array<string, string> $typed */
-    public static function keepReadings(Keeper $keeper, Tank|Water $of, array $typed, CarbonImmutable $at): void
+    public static function keepReadings(Keeper $keeper, Tank|SourceWater $of, array $typed, CarbonImmutable $at): void
     {
         $record = app(RecordResults::class);
         $record->keep($keeper, $of, $record->parse($keeper, $typed), $at->utc());
@@ -147,9 +147,9 @@ final class DemoLife
         $share = $this->tank->routine_share * (0.85 + 0.3 * $this->draw());
         $at = $day->setTime(18, $this->chance->getInt(10, 59));
         $this->at($at);
-        $change = PastChange::of($this->tank, $this->water(), $this->tank->second_water_id === null ? null : $this->waters['rain'], $this->tank->second_share, $share * VesselQuery::tank($this->tank)->litres(), $at->utc());
+        $change = PastChange::of($this->tank, $this->water(), $this->tank->second_source_water_id === null ? null : $this->waters['rain'], $this->tank->second_share, $share * VesselQuery::tank($this->tank)->litres(), $at->utc());
         $this->mix($share);
-        app(LogWaterChange::class)($this->keeper->id, $this->tank->id, null, $this->tank->second_water_id === null ? $this->tank->water_id : null, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at->utc(), sprintf('Changed about %d %%', round(100 * $share)), null);
+        app(LogWaterChange::class)($this->keeper->id, $this->tank->id, null, $this->tank->second_source_water_id === null ? $this->tank->source_water_id : null, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at->utc(), sprintf('Changed about %d %%', round(100 * $share)), null);
     }
 
     private function mix(float $share): void
@@ -165,14 +165,14 @@ final class DemoLife
     private function source(string $name): ?float
     {
         $first = self::SOURCES[$this->water()->name][$name] ?? null;
-        $second = $this->tank->second_water_id === null ? null : self::SOURCES['Rain barrel'][$name] ?? null;
+        $second = $this->tank->second_source_water_id === null ? null : self::SOURCES['Rain barrel'][$name] ?? null;
 
         return $first === null || $second === null ? $first : $first + $this->tank->second_share * ($second - $first);
     }
 
-    private function water(): Water
+    private function water(): SourceWater
     {
-        return $this->keeper->waters->firstWhere('id', $this->tank->water_id) ?? $this->waters['tap'];
+        return $this->keeper->waters->firstWhere('id', $this->tank->source_water_id) ?? $this->waters['tap'];
     }
 
     private function changeBySheet(CarbonImmutable $day, int $ago): void
@@ -189,37 +189,37 @@ final class DemoLife
             null,
             1,
             $this->water(),
-            $this->tank->second_water_id === null ? null : $this->waters['rain'],
+            $this->tank->second_source_water_id === null ? null : $this->waters['rain'],
             $this->tank->second_share,
             $this->tank->water_below_rim,
             $this->tank->warmth - 1.0,
         );
         $this->at($start);
-        [$run] = app(WriteChecklist::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
-        $run->setRelation('tank', $this->tank);
+        [$checklist] = app(WriteChecklist::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
+        $checklist->setRelation('tank', $this->tank);
         // Wren thinks of the work, and not of the wet floor after it.
-        $run->update(['guessed_minutes' => 40]);
-        $this->mix($run->plan->share);
+        $checklist->update(['guessed_minutes' => 40]);
+        $this->mix($checklist->plan->share);
         // In the middle one of the three the new water was not what it was read as: a look-back with something to explain.
         foreach ($ago === $this->life['lastChange'] + $this->tank->routine_days ? $this->life['strongStore'] : [] as $name => $more) {
             $this->truth[$name] += $more;
         }
-        $this->work($run, $start);
+        $this->work($checklist, $start);
     }
 
-    private function work(Run $run, CarbonImmutable $now): void
+    private function work(Checklist $checklist, CarbonImmutable $now): void
     {
         $finish = app(FinishStep::class);
-        foreach ($run->steps()->get() as $step) {
+        foreach ($checklist->steps()->get() as $step) {
             $content = $step->content;
-            RunStep::query()->whereKey($step->id)->update(['opened_at' => $now->utc()]);
+            ChecklistStep::query()->whereKey($step->id)->update(['opened_at' => $now->utc()]);
             $now = $now->addMinutes(max(1, (int) round($content->minutes * (0.8 + 0.6 * $this->draw()))));
             $this->at($now);
             if ($content->switches === SwitchWork::On) {
-                $run->switches()->whereNotNull('off_at')->update(['on_at' => $now->utc()]);
+                $checklist->switches()->whereNotNull('off_at')->update(['on_at' => $now->utc()]);
             }
             $typed = $content->moment === ReadingPoint::RightAfter ? $this->typed(true) : [];
-            $finish($this->keeper, $run->refresh(), $step, app(RecordResults::class)->parse($this->keeper, $typed), null, in_array($step->job, ['read', 'read_after'], true) && $typed === []);
+            $finish($this->keeper, $checklist->refresh(), $step, app(RecordResults::class)->parse($this->keeper, $typed), null, in_array($step->job, ['read', 'read_after'], true) && $typed === []);
         }
     }
 

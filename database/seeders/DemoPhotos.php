@@ -61,10 +61,10 @@ final class DemoPhotos
             imageline($this->image, 0, $y, self::WIDE, $y, $this->colour(150 - 90 * $dark, 186 - 90 * $dark, 190 - 80 * $dark));
         }
         imagefilledrectangle($this->image, 0, $this->floor($this->planting->bed->back), self::WIDE, $this->high, $this->colour(112, 98, 76));
-        $stands = $this->planting->stands;
-        usort($stands, static fn(GrowingGroup $a, GrowingGroup $b): int => $b->deep() <=> $a->deep());
-        foreach (array_filter($stands, static fn(GrowingGroup $stand): bool => $stand->deep() >= 0.5) as $stand) {
-            $this->stand($stand);
+        $plantGroups = $this->planting->plantGroups;
+        usort($plantGroups, static fn(GrowingGroup $a, GrowingGroup $b): int => $b->deep() <=> $a->deep());
+        foreach (array_filter($plantGroups, static fn(GrowingGroup $plantGroup): bool => $plantGroup->deep() >= 0.5) as $plantGroup) {
+            $this->stand($plantGroup);
         }
         $ground = $this->floor($this->planting->bed->front);
         imagefilledrectangle($this->image, 0, $ground, self::WIDE, $this->high, $this->colour(176, 152, 112));
@@ -72,34 +72,34 @@ final class DemoPhotos
             imagesetpixel($this->image, $this->chance->getInt(0, self::WIDE - 1), $this->chance->getInt($ground, $this->high - 1), $this->colour(...array_fill(0, 3, $this->chance->getInt(90, 200))));
         }
         $this->stone($ground);
-        foreach (array_filter($stands, static fn(GrowingGroup $stand): bool => $stand->deep() < 0.5) as $stand) {
-            $this->stand($stand);
+        foreach (array_filter($plantGroups, static fn(GrowingGroup $plantGroup): bool => $plantGroup->deep() < 0.5) as $plantGroup) {
+            $this->stand($plantGroup);
         }
 
         return $this->image;
     }
 
-    private function stand(GrowingGroup $stand): void
+    private function stand(GrowingGroup $plantGroup): void
     {
-        $left = (int) round($stand->left * self::WIDE);
-        $right = (int) round($stand->right * self::WIDE);
-        $base = $this->floor($this->planting->base($stand));
-        $tall = min($stand->height, $this->planting->room($stand)) * $this->scale;
-        $depth = 1.0 - 0.35 * $stand->deep();
-        [$red, $green, $blue] = match ($stand->form) {
-            GrowthForm::Stem => $stand->key % 2 === 0 ? [150.0, 96.0, 62.0] : [92.0, 150.0, 58.0],
+        $left = (int) round($plantGroup->left * self::WIDE);
+        $right = (int) round($plantGroup->right * self::WIDE);
+        $base = $this->floor($this->planting->base($plantGroup));
+        $tall = min($plantGroup->height, $this->planting->room($plantGroup)) * $this->scale;
+        $depth = 1.0 - 0.35 * $plantGroup->deep();
+        [$red, $green, $blue] = match ($plantGroup->form) {
+            GrowthForm::Stem => $plantGroup->key % 2 === 0 ? [150.0, 96.0, 62.0] : [92.0, 150.0, 58.0],
             GrowthForm::Ribbon => [70.0, 128.0, 52.0],
             GrowthForm::Rosette => [104.0, 100.0, 52.0],
             default => [62.0, 118.0, 50.0],
         };
-        $count = (int) max(12, ($right - $left) * (0.5 + 0.5 * $stand->cover) / 2.2);
+        $count = (int) max(12, ($right - $left) * (0.5 + 0.5 * $plantGroup->cover) / 2.2);
         for ($i = 0; $i < $count; ++$i) {
             $x = $this->chance->getInt($left, max($left + 1, $right));
             $high = $tall * $this->chance->getInt(72, 100) / 100.0;
             $lean = $this->chance->getInt(-14, 14);
             for ($up = 0.0; $up < $high; $up += 4.0) {
                 $lit = $depth * (0.55 + 0.45 * $up / max(1.0, $high)) * $this->chance->getInt(82, 108) / 100.0;
-                $size = $stand->form === GrowthForm::Ribbon ? 3 : $this->chance->getInt(4, 9);
+                $size = $plantGroup->form === GrowthForm::Ribbon ? 3 : $this->chance->getInt(4, 9);
                 imagefilledellipse($this->image, (int) ($x + $lean * ($up / max(1.0, $tall)) ** 2), (int) ($base - $up), $size, max(3, intdiv($size, 2)), $this->colour($red * $lit, $green * $lit, $blue * $lit));
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Stand;
+use App\Models\PlantGroup;
 use App\Models\Tank;
 use App\Tanks\VesselQuery;
 use Carbon\CarbonImmutable;
@@ -70,7 +70,7 @@ final class DemoPlants
     private function lantern(): void
     {
         // Bought with leaves that grew in air, and planted nine days ago.
-        $new = $this->tank->stands()->create([
+        $new = $this->tank->plantGroups()->create([
             'kind' => 'cryptocoryne_wendtii', 'left_edge' => 0.7, 'right_edge' => 0.94, 'front_edge' => 0.45, 'back_edge' => 0.85, 'planted_on' => $this->today->subDays(9)->format('Y-m-d'), 'from_air' => true,
             'melted_at' => $this->today->subDays(3)->setTime(18, 0)->utc(),
         ]);
@@ -92,8 +92,8 @@ final class DemoPlants
     {
         $of = PlantCatalogue::all()[$kind];
         $planted = $this->last + self::EVERY * intdiv(168, self::EVERY);
-        /** @var Stand $stand */
-        $stand = $this->tank->stands()->create([
+        /** @var PlantGroup $plantGroup */
+        $plantGroup = $this->tank->plantGroups()->create([
             'kind' => $kind, 'left_edge' => $place[0], 'right_edge' => $place[1], 'front_edge' => $place[2], 'back_edge' => $place[3], 'perch' => $perch, 'wished' => $wished,
             'planted_on' => $this->today->subDays($planted)->format('Y-m-d'), 'looked_at' => $this->today->subDays($this->last)->utc(),
         ]);
@@ -112,7 +112,7 @@ final class DemoPlants
         for ($ago = $planted; $ago >= $this->last; $ago -= self::EVERY) {
             $at = $this->today->subDays($ago)->setTime(18, $this->chance->getInt(0, 50));
             $found = max(5.0, $height + $this->chance->getInt(-7, 7));
-            $look = ['stand_id' => $stand->id, 'happened_at' => $at->utc()->format('Y-m-d H:i:s'), 'height' => round($found), 'cover' => round($cover, 3), 'before' => null, 'cover_before' => null, 'guessed' => false];
+            $look = ['plant_group_id' => $plantGroup->id, 'happened_at' => $at->utc()->format('Y-m-d H:i:s'), 'height' => round($found), 'cover' => round($cover, 3), 'before' => null, 'cover_before' => null, 'guessed' => false];
             if ($floats && $cover > 0.45) {
                 $look = ['cover_before' => round($cover, 2), 'cover' => 0.25] + $look;
                 $cover = 0.25;
@@ -128,7 +128,7 @@ final class DemoPlants
             $height = $growth->after($height, self::EVERY / 7.0 * (0.85 + 0.3 * $this->chance->getInt(0, 1000) / 1000.0));
             $cover = $of->form->entry()->doubling === null ? $cover : $spread->after($cover, self::EVERY);
         }
-        $stand->looks()->insert($looks);
+        $plantGroup->looks()->insert($looks);
         Tank::turnPlants([$this->tank->id]);
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\EntryKind;
-use App\Models\Jar;
 use App\Models\Keeper;
-use App\Models\Stand;
+use App\Models\PlantGroup;
+use App\Models\Product;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Tanks\VesselQuery;
 use Carbon\CarbonImmutable;
 
@@ -25,14 +25,14 @@ final class DemoReach
     /** mL of the bottle after each change. */
     private const DOSE = 20.0;
 
-    /** @param array<string, Water> $waters */
+    /** @param array<string, SourceWater> $waters */
     public static function live(Keeper $keeper, array $waters, CarbonImmutable $today, CarbonImmutable $now): void
     {
         (new DemoLife($keeper, [
             'tank' => [
-                'name' => 'Bright Reach', 'shape' => 'box', 'outer_length' => 600, 'outer_depth' => 360, 'outer_height' => 360, 'glass' => 6, 'water_below_rim' => 25, 'bed_back' => 80, 'bed_front' => 45,
+                'name' => 'Bright Reach', 'shape' => 'box', 'outer_length' => 600, 'outer_depth' => 360, 'outer_height' => 360, 'glass' => 6, 'water_below_rim' => 25, 'substrate_back' => 80, 'substrate_front' => 45,
                 'porosity' => 0.5, 'stone_kg' => 5, 'stone_height' => 180, 'animals' => 'plants_first', 'fish_height' => 30, 'warmth' => 24, 'nitrate_per_day' => 0.6, 'routine_share' => 0.5, 'routine_days' => 7,
-                'water_id' => $waters['tap']->id, 'carbon_dioxide' => 25, 'feeding_school' => 'plenty', 'food_grams' => 0.15, 'food_protein' => 45,
+                'source_water_id' => $waters['tap']->id, 'carbon_dioxide' => 25, 'dosing_method' => 'plenty', 'food_grams' => 0.15, 'food_protein' => 45,
             ],
             'devices' => ['heater' => [80, 270, 6], 'canister' => [220, 280, 94], 'carbon_dioxide' => [null, null, 50], 'lamp' => [null, null, 50]],
             'start' => ['nitrate' => 11.0, 'general_hardness' => 8.6, 'carbonate_hardness' => 5.6, 'ph' => 6.95, 'conductivity' => 420.0, 'temperature' => 24.1],
@@ -52,10 +52,10 @@ final class DemoReach
     {
         $tank->lamps()->create(['kind' => 'panel', 'told_by' => 'lumens', 'told' => 4200, 'colour' => 'white', 'type' => 'led', 'length' => 520, 'width' => 120, 'above' => 80, 'angle' => 120, 'dimmer' => 0.9, 'hours' => 8, 'ramp' => 0]);
         foreach ([['rotala_rotundifolia', 0.04, 0.4, 240, 150], ['ludwigia_repens', 0.45, 0.68, 230, 140], ['limnophila_sessiliflora', 0.72, 0.97, 250, 140]] as [$kind, $left, $right, $before, $to]) {
-            /** @var Stand $stand */
-            $stand = $tank->stands()->create(['kind' => $kind, 'left_edge' => $left, 'right_edge' => $right, 'front_edge' => 0.5, 'back_edge' => 0.98, 'planted_on' => $today->subDays(7 * self::WEEKS)->format('Y-m-d')]);
-            $stand->looks()->create(['happened_at' => $today->subDays(24)->setTime(18, 30)->utc(), 'before' => $before, 'height' => $to, 'cover' => 1]);
-            $stand->looks()->create(['happened_at' => $today->subDays(self::LAST)->setTime(18, 40)->utc(), 'before' => $before - 10, 'height' => $to, 'cover' => 1]);
+            /** @var PlantGroup $plantGroup */
+            $plantGroup = $tank->plantGroups()->create(['kind' => $kind, 'left_edge' => $left, 'right_edge' => $right, 'front_edge' => 0.5, 'back_edge' => 0.98, 'planted_on' => $today->subDays(7 * self::WEEKS)->format('Y-m-d')]);
+            $plantGroup->looks()->create(['happened_at' => $today->subDays(24)->setTime(18, 30)->utc(), 'before' => $before, 'height' => $to, 'cover' => 1]);
+            $plantGroup->looks()->create(['happened_at' => $today->subDays(self::LAST)->setTime(18, 40)->utc(), 'before' => $before - 10, 'height' => $to, 'cover' => 1]);
         }
         Tank::turnPlants([$tank->id]);
     }
@@ -64,15 +64,15 @@ final class DemoReach
     {
         // 20 mL raise the water of this tank by 8 mg/L of nitrate, 1 of phosphate and 15 of potassium: of 250 mL a twelfth of what was weighed.
         $litres = VesselQuery::tank($tank)->litres();
-        /** @var Jar $bottle */
-        $bottle = $keeper->jars()->create(['name' => 'Own fertiliser for Bright Reach', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 50.0, 'label' => [Jar::HOME => 1.0, 'dose' => self::DOSE, 'litres' => round($litres), 'nitrate' => 8.0, 'phosphate' => 1.0, 'potassium' => 15.0]]);
-        $tank->dosePlans()->create(['jar_id' => $bottle->id, 'amount' => self::DOSE, 'every' => 7, 'starts_on' => $today->subDays(self::LAST + 63)->format('Y-m-d')]);
-        $iron = $keeper->jars()->where('name', 'Iron and traces')->sole();
-        $tank->dosePlans()->create(['jar_id' => $iron->id, 'amount' => 10.0, 'every' => 7, 'starts_on' => $today->subDays(self::LAST + 61)->format('Y-m-d')]);
+        /** @var Product $bottle */
+        $bottle = $keeper->products()->create(['name' => 'Own fertiliser for Bright Reach', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 50.0, 'label' => [Product::HOME => 1.0, 'dose' => self::DOSE, 'litres' => round($litres), 'nitrate' => 8.0, 'phosphate' => 1.0, 'potassium' => 15.0]]);
+        $tank->dosePlans()->create(['product_id' => $bottle->id, 'amount' => self::DOSE, 'every' => 7, 'starts_on' => $today->subDays(self::LAST + 63)->format('Y-m-d')]);
+        $iron = $keeper->products()->where('name', 'Iron and traces')->sole();
+        $tank->dosePlans()->create(['product_id' => $iron->id, 'amount' => 10.0, 'every' => 7, 'starts_on' => $today->subDays(self::LAST + 61)->format('Y-m-d')]);
         for ($ago = self::LAST + 63; $ago >= self::LAST; $ago -= 7) {
             $at = $today->subDays($ago)->setTime(19, 30);
             $tank->doses()->create([
-                'jar_id' => $bottle->id, 'name' => $bottle->name, 'amount' => self::DOSE, 'unit' => 'mL', 'given_at' => $at->utc(), 'day' => $at->format('Y-m-d'), 'missed' => false,
+                'product_id' => $bottle->id, 'name' => $bottle->name, 'amount' => self::DOSE, 'unit' => 'mL', 'given_at' => $at->utc(), 'day' => $at->format('Y-m-d'), 'missed' => false,
                 'brings' => array_map(static fn(float $milligrams): float => $milligrams * self::DOSE / $litres, $bottle->toFeed(0.1)->milligrams ?? []),
             ]);
         }

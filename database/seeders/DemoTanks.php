@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Water;
+use App\Models\SourceWater;
 
 /** The four tanks of the demo and what befalls them. */
 final class DemoTanks
 {
     /**
-     * @param array<string, Water> $waters
+     * @param array<string, SourceWater> $waters
      *
      * @return list<array{
      *     tank: array<string, mixed>, devices: array<string, list<int|null>>, start: array<string, float>, lastChange: int,
@@ -23,9 +23,9 @@ final class DemoTanks
             [
                 'tank' => [
                     'name' => 'Long Meadow', 'shape' => 'box', 'outer_length' => 1200, 'outer_depth' => 450, 'outer_height' => 500, 'glass' => 12,
-                    'water_below_rim' => 30, 'bed_back' => 110, 'bed_front' => 50, 'porosity' => 0.5, 'stone_kg' => 14, 'stone_height' => 260,
+                    'water_below_rim' => 30, 'substrate_back' => 110, 'substrate_front' => 50, 'porosity' => 0.5, 'stone_kg' => 14, 'stone_height' => 260,
                     'wood_kg' => 4, 'wood_height' => 330, 'passive' => 'soil', 'animals' => 'plants_first', 'fish_height' => 38, 'warmth' => 24, 'nitrate_per_day' => 1.6,
-                    'routine_share' => 0.35, 'routine_days' => 7, 'water_id' => $waters['tap']->id, 'second_water_id' => $waters['rain']->id, 'second_share' => 0.5,
+                    'routine_share' => 0.35, 'routine_days' => 7, 'source_water_id' => $waters['tap']->id, 'second_source_water_id' => $waters['rain']->id, 'second_share' => 0.5,
                 ],
                 'devices' => ['heater' => [110, 330, 4], 'canister' => [300, 350, 96], 'carbon_dioxide' => [null, null, 50], 'lamp' => [null, null, 50], 'doser' => [null, null, 50]],
                 'start' => ['nitrate' => 14.0, 'general_hardness' => 5.4, 'carbonate_hardness' => 3.1, 'ph' => 6.7, 'conductivity' => 268.0, 'temperature' => 24.3],
@@ -49,9 +49,9 @@ final class DemoTanks
             [
                 'tank' => [
                     'name' => 'Ember Shelf', 'shape' => 'box', 'outer_length' => 450, 'outer_depth' => 300, 'outer_height' => 300, 'glass' => 5,
-                    'water_below_rim' => 25, 'bed_back' => 60, 'bed_front' => 40, 'porosity' => 0.5, 'wood_kg' => 0.9, 'wood_height' => 170,
+                    'water_below_rim' => 25, 'substrate_back' => 60, 'substrate_front' => 40, 'porosity' => 0.5, 'wood_kg' => 0.9, 'wood_height' => 170,
                     'animals' => 'soft_water_shrimp', 'fish_height' => 0, 'warmth' => 22.5, 'nitrate_per_day' => 0.5, 'routine_share' => 0.15,
-                    'routine_days' => 7, 'water_id' => $waters['shrimp']->id, 'measured_litres' => 27.5, 'measured_spread' => 0.6,
+                    'routine_days' => 7, 'source_water_id' => $waters['shrimp']->id, 'measured_litres' => 27.5, 'measured_spread' => 0.6,
                 ],
                 'devices' => ['heater' => [60, 190, 6], 'internal_filter' => [120, 215, 93], 'lamp' => [null, null, 50]],
                 'start' => ['nitrate' => 6.0, 'general_hardness' => 5.2, 'carbonate_hardness' => 0.5, 'ph' => 6.2, 'conductivity' => 222.0, 'temperature' => 22.6],
@@ -72,9 +72,9 @@ final class DemoTanks
             [
                 'tank' => [
                     'name' => 'Stone Harbour', 'shape' => 'bow_front', 'outer_length' => 1000, 'outer_depth' => 450, 'middle_depth' => 550, 'outer_height' => 500,
-                    'glass' => 10, 'water_below_rim' => 35, 'bed_back' => 40, 'bed_front' => 40, 'porosity' => 0.4, 'stone_kg' => 46, 'stone_height' => 380,
+                    'glass' => 10, 'water_below_rim' => 35, 'substrate_back' => 40, 'substrate_front' => 40, 'porosity' => 0.4, 'stone_kg' => 46, 'stone_height' => 380,
                     'animals' => 'hard_water_fish', 'fish_height' => 55, 'warmth' => 25.5, 'nitrate_per_day' => 3.1, 'routine_share' => 0.45,
-                    'routine_days' => 7, 'water_id' => $waters['harbour']->id,
+                    'routine_days' => 7, 'source_water_id' => $waters['harbour']->id,
                 ],
                 'devices' => ['heater' => [140, 380, 95], 'canister' => [330, 390, 6], 'wave_pump' => [120, 180, 90], 'feeder' => [null, null, 50], 'lamp' => [null, null, 50]],
                 'start' => ['nitrate' => 28.0, 'general_hardness' => 12.8, 'carbonate_hardness' => 9.6, 'ph' => 8.1, 'conductivity' => 640.0, 'temperature' => 25.6],
@@ -98,8 +98,8 @@ final class DemoTanks
             [
                 'tank' => [
                     'name' => 'Lantern', 'shape' => 'cylinder', 'outer_length' => 360, 'outer_height' => 400, 'glass' => 6, 'water_below_rim' => 40,
-                    'bed_back' => 10, 'bed_front' => 10, 'porosity' => 0.4, 'animals' => 'community', 'fish_height' => 9, 'warmth' => 25,
-                    'nitrate_per_day' => 1.1, 'routine_share' => 0.2, 'routine_days' => 3, 'water_id' => $waters['tap']->id, 'second_water_id' => $waters['rain']->id, 'second_share' => 0.4,
+                    'substrate_back' => 10, 'substrate_front' => 10, 'porosity' => 0.4, 'animals' => 'community', 'fish_height' => 9, 'warmth' => 25,
+                    'nitrate_per_day' => 1.1, 'routine_share' => 0.2, 'routine_days' => 3, 'source_water_id' => $waters['tap']->id, 'second_source_water_id' => $waters['rain']->id, 'second_share' => 0.4,
                 ],
                 'devices' => ['heater' => [90, 230, 50], 'air_pump' => [null, null, 50], 'internal_filter' => [150, 240, 88]],
                 'start' => ['nitrate' => 9.0, 'general_hardness' => 5.8, 'carbonate_hardness' => 4.0, 'ph' => 7.2, 'conductivity' => 265.0, 'temperature' => 25.1],

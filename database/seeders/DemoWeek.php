@@ -76,7 +76,7 @@ final class DemoWeek
     {
         $from = $this->today->subDays(96);
         $until = $this->today->subDays(83);
-        $this->keeper->awaySpells()->create(['from_day' => $from->format('Y-m-d'), 'until_day' => $until->format('Y-m-d'), 'note' => 'by the sea']);
+        $this->keeper->absences()->create(['from_day' => $from->format('Y-m-d'), 'until_day' => $until->format('Y-m-d'), 'note' => 'by the sea']);
         $tank = $this->tank('Ember Shelf');
         (new AskHelper())($this->keeper, $tank, 'Ines', $from->format('Y-m-d'), $until->format('Y-m-d'), 'The jug stands under the shelf. Wren answers after six.', [], [
             ['text' => 'Look for a minute: do the shrimp graze, does the sponge bubble?', 'caution' => 'If they crowd at the surface: call.', 'every' => 2],
@@ -121,7 +121,7 @@ final class DemoWeek
     private function start(): void
     {
         $tank = $this->bare('Dusk Hollow', 600, 360, 360, AnimalGroup::SoftWaterFish);
-        $tank->startUp()->create(['way' => 'dark', 'source' => 'soil', 'begun_on' => $this->today->subDays(17)->format('Y-m-d'), 'plenty' => false]);
+        $tank->cycling()->create(['way' => 'dark', 'source' => 'soil', 'begun_on' => $this->today->subDays(17)->format('Y-m-d'), 'plenty' => false]);
         $record = new RecordResults();
         foreach ([[14, '1-3', '0-0.05', '6.9'], [10, '3-5', '0.05-0.2', '6.9'], [7, '3-5', '0.5-1', '6.8'], [3, '1-3', '2-5', '6.7']] as [$ago, $ammonium, $nitrite, $ph]) {
             $at = $this->today->subDays($ago)->setTime(19, 30)->utc();
@@ -148,7 +148,7 @@ final class DemoWeek
     {
         $tank = new Tank([
             'name' => $name, 'shape' => Shape::Box, 'outer_length' => $length, 'outer_depth' => $depth, 'outer_height' => $height, 'glass' => 6, 'water_below_rim' => 25, 'animals' => $animals, 'fish_height' => 20, 'warmth' => 25,
-            'nitrate_per_day' => 0.2, 'routine_share' => 0.3, 'routine_days' => 7, 'water_id' => $this->keeper->waters()->value('id'), 'started_on' => $this->today->subDays(17)->format('Y-m-d'),
+            'nitrate_per_day' => 0.2, 'routine_share' => 0.3, 'routine_days' => 7, 'source_water_id' => $this->keeper->waters()->value('id'), 'started_on' => $this->today->subDays(17)->format('Y-m-d'),
         ]);
         $tank->keeper_id = $this->keeper->id;
         $tank->save();

@@ -8,7 +8,7 @@ return [
     'growth' => 'Growth a day', 'growth_said' => 'Growth: plants measured on :count days, :most a day at most.', 'film' => 'Algae film on the glass', 'film_said' => 'Algae film: found :count times, much of it :much times.',
     'light' => 'Photoperiod',
     'doses' => 'Doses',
-    'top_ups' => 'Top-offs',
+    'top_offs' => 'Top-offs',
     'said' => ':what, :count tests: from :from to :to, between :low and :high.',
     'light_said' => 'Lights set to :set hours; :count days logged otherwise.',
     'doses_said' => ':count doses, :missed of them missed.',

@@ -39,7 +39,7 @@ return [
         'readings' => '{1} one test|[2,*] :count tests',
         'trials' => '{1} one trial|[2,*] :count trials',
         'pairs' => '{1} one pair|[2,*] :count pairs',
-        'top_ups' => '{1} one top-off|[2,*] :count top-offs',
+        'top_offs' => '{1} one top-off|[2,*] :count top-offs',
         'nothing' => 'no default',
         'often' => 'How often at :tank: :task',
         'turns' => '{1} done once|[2,*] done :count times',

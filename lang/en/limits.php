@@ -12,10 +12,10 @@ return [
         'busy' => 'Cresco is overloaded. Wait a moment, then send it again.',
     ],
     'kinds' => [
-        'Tank' => 'tanks', 'Water' => 'source waters', 'Analysis' => 'water reports', 'Jar' => 'products', 'Store' => 'RO reservoirs', 'Recipe' => 'recipes', 'Batch' => 'batches',
-        'PlantKind' => 'plant species', 'Chore' => 'tasks', 'Supply' => 'supplies', 'Helper' => 'helpers', 'AwaySpell' => 'absences', 'LaidJob' => 'moved tasks',
-        'FreshStart' => 'restarted estimates', 'PenTrial' => 'meter calibrations', 'Entry' => 'log entries', 'Run' => 'checklists', 'Photo' => 'photos', 'Animal' => 'animal species', 'Stand' => 'plant groups',
-        'Lamp' => 'lights', 'LightDay' => 'days with another photoperiod', 'LightReading' => 'PAR tests', 'TopUp' => 'top-offs', 'Dose' => 'doses', 'DosePlan' => 'planned doses',
-        'FoodSpell' => 'feeding periods', 'PinchTrial' => 'weighed pinches', 'GaugeNote' => 'equipment notes', 'Inquiry' => 'problems', 'Arrival' => 'new arrivals', 'OffSpot' => 'layout notes', 'BedPatch' => 'gravel-vac zones',
+        'Tank' => 'tanks', 'SourceWater' => 'source waters', 'Analysis' => 'water reports', 'Product' => 'products', 'Reservoir' => 'RO reservoirs', 'Recipe' => 'recipes', 'Batch' => 'batches',
+        'PlantKind' => 'plant species', 'Chore' => 'tasks', 'Supply' => 'supplies', 'Helper' => 'helpers', 'Absence' => 'absences', 'PinnedJob' => 'moved tasks',
+        'LearningReset' => 'restarted estimates', 'MeterTrial' => 'meter calibrations', 'Entry' => 'log entries', 'Checklist' => 'checklists', 'Photo' => 'photos', 'Animal' => 'animal species', 'PlantGroup' => 'plant groups',
+        'Lamp' => 'lights', 'LightDay' => 'days with another photoperiod', 'LightReading' => 'PAR tests', 'TopOff' => 'top-offs', 'Dose' => 'doses', 'DosePlan' => 'planned doses',
+        'FeedingOverride' => 'feeding periods', 'PinchTrial' => 'weighed pinches', 'GaugeNote' => 'equipment notes', 'Problem' => 'problems', 'Arrival' => 'new arrivals', 'LayoutIssue' => 'layout notes', 'SubstrateZone' => 'gravel-vac zones',
     ],
 ];

@@ -135,7 +135,7 @@ return [
             'lumens' => 'lumens',
             'watts' => 'watts',
         ],
-        'water_kind' => [
+        'source_water_kind' => [
             'tap' => 'Tap',
             'reverse_osmosis' => 'Reverse osmosis',
             'rain' => 'Rain',

@@ -14,7 +14,7 @@
         <tr><th scope="row"><a href="{{ $row->url }}">{{ $row->what }}</a></th><td class="num" data-of="guess">{{ $row->guess }}</td>
         <td class="num" data-of="yours"><b>{{ $row->yours }}</b></td><td data-of="from">{{ $row->from }}</td>
         <td>@if($row->figure !== null)<form method="post" action="/learning-resets">@csrf<input type="hidden" name="what" value="{{ $row->figure }}"><input
-            type="hidden" name="tank" value="{{ $row->tank }}"><input type="hidden" name="jar" value="{{ $row->jar }}"><button
+            type="hidden" name="tank" value="{{ $row->tank }}"><input type="hidden" name="jar" value="{{ $row->product }}"><button
             class="act quiet">{{ __('ledger.page.start_over') }}<span class="visually-hidden">: {{ $row->what }}</span></button></form>@endif</td></tr>
     @endforeach
     </tbody></table>

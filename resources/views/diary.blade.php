@@ -7,14 +7,14 @@
         name="download"/> {{ __('log.page.all_results_as') }}</a></div>
     <nav class="kinds" aria-label="{{ __('log.page.kinds_of_entries') }}">
         <a href="{{ $base }}" @if($kind === null) aria-current="true" @endif>{{ __('log.page.all') }}</a>
-        @foreach(App\Models\EntryKind::cases() as $k)<a href="{{ $base }}?kind={{ $k->value }}" @if($kind === $k) aria-current="true"
+        @foreach($choices::all('entry') as $k)<a href="{{ $base }}?kind={{ $k->value }}" @if($kind === $k) aria-current="true"
             @endif>{{ label($k) }}</a>@endforeach
     </nav>
     <details class="more write" @if($errors->any()) open @endif><summary>{{ __('log.page.add_an_entry') }}</summary>
         <form method="post" action="/log" novalidate>@csrf
             <div class="row-fields">
                 <x-choice name="kind" :label="__('log.page.kind')" :value="'note'"
-                    :options="collect(App\Models\EntryKind::written())->mapWithKeys(fn ($k) => [$k->value => __('names.entry.'.$k->value)])"/>
+                    :options="$choices::ofEntries()"/>
                 <x-choice name="tank_id" :label="__('log.page.tank')" :value="$tank?->id" :options="$tanks->pluck('name',
                     'id')->prepend(__('log.page.any_tank'), '')"/>
                 <x-field name="happened_at" :label="__('log.page.when')" type="datetime-local" :value="now(auth()->user()->timezone)->format('Y-m-d\TH:i')"/>
@@ -33,8 +33,8 @@
         @if($d !== $day)<li class="day"><h2>{{ ucfirst($d) }}</h2></li>@php($day = $d)@endif
         <li class="entry-row {{ $entry->kind->value }}">
             <span class="num">{{ $show->time($entry->happened_at) }}</span>
-            <div><b>@if($entry->run_id && $entry->kind === App\Models\EntryKind::Change)<a
-                href="/checklists/{{ $entry->run_id }}/forecast-check">{{ $entry->title }}</a>@else{{ $entry->title }}@endif</b>
+            <div><b>@if($entry->checklist_id && $entry->kind->value === 'change')<a
+                href="/checklists/{{ $entry->checklist_id }}/forecast-check">{{ $entry->title }}</a>@else{{ $entry->title }}@endif</b>
                 <small>{{ __('names.entry.'.$entry->kind->value) }}@if(!$tank && $entry->tank) · {{ $entry->tank->name }}@elseif($entry->water) ·
                     {{ $entry->water->name }}@endif</small>
                 @php($results = $entry->readings->map(fn ($r): string => label($r->parameter).' '.$show->reading($r->toCore())))

@@ -3,7 +3,7 @@
         href="{{ $entry->tank_id ? '/tanks/'.$entry->tank_id : '' }}/log">{{ __('log.edit.log') }}</a></div>
     <p class="lead-line">{{ $entry->title }}</p>
     <form class="plain-form" method="post" action="/entries/{{ $entry->id }}" novalidate>@csrf @method('put')
-        @if(in_array($entry->kind, App\Models\EntryKind::written(), true))<x-field name="title" :label="__('log.edit.what_happened')" :value="$entry->title"
+        @if($entry->kind->isWritten())<x-field name="title" :label="__('log.edit.what_happened')" :value="$entry->title"
             :maxlength="max(160, mb_strlen($entry->title))"/>@endif
         <x-field name="happened_at" :label="__('log.edit.when')" type="datetime-local" :value="$when" :help="__('layout.time.yours', ['zone'
             => auth()->user()->timezone])"/>
@@ -20,7 +20,7 @@
     </form>
     <details class="danger"><summary>{{ __('log.edit.delete_this_entry') }}</summary>
         <form method="post" action="/entries/{{ $entry->id }}">@csrf @method('delete')
-            <p>{{ __($change ? 'said.entry.change_goes' : ($entry->run_id ? 'said.entry.work_goes' : 'said.entry.goes')) }}</p>
+            <p>{{ __($change ? 'said.entry.change_goes' : ($entry->checklist_id ? 'said.entry.work_goes' : 'said.entry.goes')) }}</p>
             <button class="act beyond">{{ __('act.delete') }}</button>
         </form>
     </details>

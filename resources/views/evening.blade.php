@@ -9,7 +9,7 @@
         <input type="hidden" name="chosen" value="1">
         <p class="lead-line">{{ $evening->minutes() === 0 ? __('tonight.page.none_chosen') : __($evening->out() > 0.0 ? 'tonight.page.sum' :
             'tonight.page.sum_dry',
-            ['out' => $show->volume($evening->out()), 'minutes' => App\Units\Show::minutes($evening->minutes()), 'until' => $evening->until()]) }}</p>
+            ['out' => $show->volume($evening->out()), 'minutes' => $format::minutes($evening->minutes()), 'until' => $evening->until()]) }}</p>
         <table class="plain evening-order"><thead><tr><th>{{ __('tonight.page.in_this_order') }}</th><th>{{ __('tonight.page.why') }}</th><th>{{
             __('tonight.page.drain') }}</th><th>{{ __('tonight.page.takes') }}</th><th>{{ __('tonight.page.when') }}</th><th></th></tr></thead><tbody>
             @foreach($evening->lines() as $line)
@@ -19,7 +19,7 @@
                     </th>
                     <td>{{ $line['stop']->head }}</td>
                     <td class="num">{{ $line['stop']->out > 0 ? $show->volume($line['stop']->out) : __('tonight.page.none') }}</td>
-                    <td class="num">{{ App\Units\Show::minutes($line['stop']->minutes) }}</td>
+                    <td class="num">{{ $format::minutes($line['stop']->minutes) }}</td>
                     <td class="num">{{ $line['picked'] ? __('tonight.page.from_to', ['from' => $line['from'], 'to' => $line['to']]) : '' }}</td>
                     <td><a class="act quiet" href="{{ $line['stop']->url }}">{{ $line['stop']->act() }}<span
                         class="visually-hidden">: {{ $line['stop']->tank->name }}</span></a></td>

@@ -4,7 +4,7 @@
     <form class="sets" method="post" action="/settings/kits">@csrf
         <h2 id="sets">{{ __('settings.page.what_do_you') }}</h2>
         <p class="muted">{{ __('settings.page.one_tap_fills') }}</p>
-        <p class="acts">@foreach(App\Units\KitSet::cases() as $set)<button class="act quiet" name="set"
+        <p class="acts">@foreach($choices::all('kit_set') as $set)<button class="act quiet" name="set"
             value="{{ $set->value }}">{{ label($set) }}</button> @endforeach</p>
     </form>
     <form class="plain-form wide-form" method="post" action="/settings" novalidate>@csrf @method('put')
@@ -24,7 +24,7 @@
                     mode="decimal" :help="__('settings.page.trim_heights_are')"/>
                 <x-field small name="bucket_litres" :label="__('settings.page.bucket_size')" :value="$show->volumes()->show($keeper->bucket_litres)"
                     :unit="$show->volumes()->label" mode="decimal"/>
-                <x-field small name="pen_factor" :label="__('settings.page.factor_of_your')" :value="App\Units\Show::plain($keeper->pen_factor, 2)"
+                <x-field small name="pen_factor" :label="__('settings.page.factor_of_your')" :value="$format::plain($keeper->pen_factor, 2)"
                     mode="decimal"
                     :help="__('settings.page.n0_5_on')"/>
             </div>
@@ -33,9 +33,9 @@
         </fieldset>
         <fieldset id="devices"><legend>{{ __('settings.page.scale_and_devices') }}</legend>
             <div class="row-fields"><x-field small name="scale_step" :label="__('settings.page.smallest_step_of')"
-                :value="App\Units\Show::plain($keeper->scale_step, 3)" unit="g" mode="decimal"/></div>
+                :value="$format::plain($keeper->scale_step, 3)" unit="g" mode="decimal"/></div>
             <p class="muted">{{ __('settings.page.simulated_devices_answer') }}</p>
-            @foreach(App\Devices\Devices::all() as $key => $name)<label class="tick"><input type="checkbox" name="simulated[]" value="{{ $key }}"
+            @foreach($instruments::all() as $key => $name)<label class="tick"><input type="checkbox" name="simulated[]" value="{{ $key }}"
                 @checked(in_array($key, (array) old('simulated', $keeper->simulated ?? []), true))> {{ __('settings.page.simulate', ['name' => $name])
                     }}</label>@endforeach
             @error('simulated.*')<p class="fault">{{ $message }}</p>@enderror
@@ -45,7 +45,7 @@
             <table class="plain kits"><thead><tr><th>{{ __('settings.page.parameter') }}</th><th>{{ __('settings.page.with_4') }}</th><th>{{
                 __('settings.page.unit_4') }}</th><th>{{ __('settings.page.last_digit_or_one') }}</th><th>{{ __('settings.page.colours_of_the_chart') }}</th>
             <th>{{ __('settings.page.meter_last_calibrated_4') }}</th></tr></thead><tbody>
-            @foreach(App\View\Choices::all('parameter') as $parameter)
+            @foreach($choices::all('parameter') as $parameter)
                 @php($kit = $show->kit($parameter))
                 @php($base = 'kits.'.$parameter->value)
                 @php($field = 'kits['.$parameter->value.']')
@@ -55,24 +55,24 @@
                         aria-describedby="e-f-kits-{{ $parameter->value }}-method" @error($base.'.method') aria-invalid="true"
                         @enderror>@foreach($methods as $method)<option value="{{ $method->value }}"
                         @selected(old($base.'.method', $kit->method->value)
-                        === $method->value)>{{ App\View\Names::method($method) }}</option>@endforeach</select>
+                        === $method->value)>{{ $names::method($method) }}</option>@endforeach</select>
                     <p class="fault" id="e-f-kits-{{ $parameter->value }}-method">@error($base.'.method'){{ $message }}@enderror</p></td>
                     <td><select id="f-kits-{{ $parameter->value }}-unit" name="{{ $field }}[unit]" aria-label="{{ __('settings.page.unit',
                         ['what' => label($parameter)]) }}"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-unit" @error($base.'.unit') aria-invalid="true"
-                        @enderror>@foreach(App\View\Choices::units($parameter, $keeper->pen_factor) as $unit)<option value="{{ $unit->key }}"
+                        @enderror>@foreach($choices::units($parameter, $keeper->pen_factor) as $unit)<option value="{{ $unit->key }}"
                         @selected(old($base.'.unit', $kit->unit->key) === $unit->key)>{{
                         __('names.unit.'.$kit->parameter->value.'.'.$unit->key) }}</option>@endforeach</select>
                     <p class="fault" id="e-f-kits-{{ $parameter->value }}-unit">@error($base.'.unit'){{ $message }}@enderror</p></td>
                     <td><input id="f-kits-{{ $parameter->value }}-step" class="short" name="{{ $field }}[step]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-step" @error($base.'.step') aria-invalid="true" @enderror inputmode="decimal"
                         aria-label="{{ __('settings.page.last_digit_or', ['what' => label($parameter)]) }}"
-                        value="{{ is_scalar(old($base.'.step', '')) ? old($base.'.step', App\Units\Show::short($kit->step, 4)) : '' }}"><p class="fault"
+                        value="{{ is_scalar(old($base.'.step', '')) ? old($base.'.step', $format::short($kit->step, 4)) : '' }}"><p class="fault"
                         id="e-f-kits-{{ $parameter->value }}-step">@error($base.'.step'){{ $message }}@enderror</p></td>
                     <td><input id="f-kits-{{ $parameter->value }}-fields" name="{{ $field }}[fields]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-fields" @error($base.'.fields') aria-invalid="true" @enderror
                         aria-label="{{ __('settings.page.colours_of_the', ['what' => label($parameter)]) }}"
-                        value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', App\Units\KitSet::shown($kit->fields)) :
+                        value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', $kitSets::shown($kit->fields)) :
                         '' }}"><p class="fault"
                         id="e-f-kits-{{ $parameter->value }}-fields">@error($base.'.fields'){{ $message }}@enderror</p></td>
                     <td>@if($parameter->entry()->setDays !== null)<input type="date" id="f-kits-{{ $parameter->value }}-set" name="{{ $field }}[set]"

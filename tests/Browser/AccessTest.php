@@ -24,12 +24,12 @@ final class AccessTest extends BrowserCase
         $this->go('/tanks/1/maintenance?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media&tasks[]=floaters');
         $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
-        $run = $this->path();
+        $checklist = $this->path();
         foreach (['/again?level=120&minutes=20', '/print', '/strip'] as $page) {
-            $this->look($run.$page);
+            $this->look($checklist.$page);
         }
         for ($step = 1; $step <= 8; ++$step) {
-            $this->look($run.'?step='.$step);
+            $this->look($checklist.'?step='.$step);
         }
         $this->assertNoComplaints();
     }

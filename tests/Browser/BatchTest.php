@@ -231,7 +231,7 @@ final class BatchTest extends BrowserCase
         $this->go('/tanks/4/maintenance?tasks[]=photo&tasks[]=glass&tasks[]=trim&tasks[]=vacuum&tasks[]=media&tasks[]=planting&tasks[]=outside');
         $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
-        $run = $this->path();
+        $checklist = $this->path();
         $this->press('Photo');
         $this->find('#photo')->sendKeys($text);
         $this->press('Save photo');
@@ -242,7 +242,7 @@ final class BatchTest extends BrowserCase
         $this->press('One photo');
         $this->until(fn(): bool => $this->script('const image = document.querySelector(".photo img"); return image !== null && image.complete && image.naturalWidth === 640;') === true, 'the photo shown');
         $this->assertFits();
-        $this->go($run.'/print');
+        $this->go($checklist.'/print');
         self::assertSame(1, $this->printedPages());
     }
 }

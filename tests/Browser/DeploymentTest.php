@@ -43,7 +43,7 @@ final class DeploymentTest extends TestCase
      *
      * @return array{code: int, body: string, head: string}
      */
-    private static function ask(string $path, ?array $form = null, string $jar = '', array $headers = []): array
+    private static function ask(string $path, ?array $form = null, string $product = '', array $headers = []): array
     {
         $head = '';
         $request = curl_init(str_starts_with($path, 'http') ? $path : 'https://127.0.0.1:'.self::$server->port.$path);
@@ -54,7 +54,7 @@ final class DeploymentTest extends TestCase
 
                 return strlen($line);
             },
-        ] + ($jar === '' ? [] : [CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]) + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
+        ] + ($product === '' ? [] : [CURLOPT_COOKIEJAR => $product, CURLOPT_COOKIEFILE => $product]) + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
         $body = curl_exec($request);
 
         return ['code' => (int) curl_getinfo($request, CURLINFO_RESPONSE_CODE), 'body' => is_string($body) ? $body : '', 'head' => strtolower($head)];
@@ -63,12 +63,12 @@ final class DeploymentTest extends TestCase
     /** Signs the demo keeper in by address and password; there is no door of the demo on a server. */
     private static function enter(string $base): string
     {
-        $jar = self::$place.'/jar-'.bin2hex(random_bytes(4));
-        preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/sign-in', null, $jar)['body'], $found);
-        $answer = self::ask($base.'/sign-in', ['_token' => $found[1] ?? '', 'email' => 'wren@cresco.test', 'password' => 'still water'], $jar);
+        $product = self::$place.'/jar-'.bin2hex(random_bytes(4));
+        preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/sign-in', null, $product)['body'], $found);
+        $answer = self::ask($base.'/sign-in', ['_token' => $found[1] ?? '', 'email' => 'wren@cresco.test', 'password' => 'still water'], $product);
         self::assertSame(302, $answer['code']);
 
-        return $jar;
+        return $product;
     }
 
     public function testItAnswersOverTlsAloneAndSaysSo(): void
@@ -116,13 +116,13 @@ final class DeploymentTest extends TestCase
     #[DataProvider('places')]
     public function testEveryAddressIsRightWhereverItStands(string $name, string $base): void
     {
-        $jar = self::enter($base);
+        $product = self::enter($base);
         $host = 'https://127.0.0.1:'.self::$server->port;
         $waiting = [$base.'/'];
         $known = [$base.'/' => true];
         for ($visited = 0; $waiting !== [] && $visited < 30; ++$visited) {
             $page = array_shift($waiting);
-            $answer = self::ask($page, null, $jar);
+            $answer = self::ask($page, null, $product);
             self::assertContains($answer['code'], [200, 302], $page);
             preg_match_all('/\s(?:href|action|formaction|src|hx-get|hx-post|data-progress|data-root)="([^"]*)"/', $answer['body'], $found);
             foreach ($found[1] as $address) {
@@ -147,10 +147,10 @@ final class DeploymentTest extends TestCase
         }
         self::assertGreaterThan(25, $visited);
         // A form leads back to where it stands, and fonts lie beside their sheet.
-        preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/settings', null, $jar)['body'], $token);
-        $answer = self::ask($base.'/log', ['_token' => $token[1] ?? '', 'kind' => 'note', 'title' => 'Written'], $jar);
+        preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/settings', null, $product)['body'], $token);
+        $answer = self::ask($base.'/log', ['_token' => $token[1] ?? '', 'kind' => 'note', 'title' => 'Written'], $product);
         self::assertMatchesRegularExpression('#location: '.preg_quote($base, '#').'/#', $answer['head']);
-        self::assertStringContainsString('Written', self::ask($base.'/log', null, $jar)['body']);
+        self::assertStringContainsString('Written', self::ask($base.'/log', null, $product)['body']);
         preg_match('#(/[^"]+/assets/[^"]+\.css)#', self::ask($base.'/sign-in')['body'], $sheet);
         $sheet = (string) parse_url($sheet[1] ?? '', PHP_URL_PATH);
         $sheet = substr($sheet, (int) strpos($sheet, $base.'/build'));
@@ -161,21 +161,21 @@ final class DeploymentTest extends TestCase
     #[DataProvider('places')]
     public function testLettersGoByMailFromTheWorkerAndTheirLinksLeadHere(string $name, string $base): void
     {
-        $jar = self::$place.'/jar-'.bin2hex(random_bytes(4));
-        preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/sign-up', null, $jar)['body'], $found);
-        self::ask($base.'/sign-up', ['_token' => $found[1] ?? '', 'email' => "lark-$name@cresco.test"], $jar);
+        $product = self::$place.'/jar-'.bin2hex(random_bytes(4));
+        preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/sign-up', null, $product)['body'], $found);
+        self::ask($base.'/sign-up', ['_token' => $found[1] ?? '', 'email' => "lark-$name@cresco.test"], $product);
         self::assertStringNotContainsString("lark-$name@", (string) @file_get_contents(self::$place.'/letters'));
         self::$server->artisan($name, ['queue:work', '--once']);
         $letter = quoted_printable_decode((string) file_get_contents(self::$place.'/letters'));
         self::assertStringContainsString("To: lark-$name@cresco.test", $letter);
         self::assertSame(1, preg_match('#(https://127\.0\.0\.1:\d+'.$base.'/sign-up/new\?\S*lark-'.$name.'\S+)#', $letter, $link));
-        $page = self::ask($link[1] ?? '', null, $jar);
+        $page = self::ask($link[1] ?? '', null, $product);
         self::assertSame(200, $page['code']);
         self::assertSame(1, preg_match('/<form method="post" action="([^"]+)"/', $page['body'], $form));
         preg_match('/name="_token" value="([^"]+)"/', $page['body'], $found);
-        $answer = self::ask(html_entity_decode($form[1] ?? ''), ['_token' => $found[1] ?? '', 'name' => 'Lark', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'], $jar);
+        $answer = self::ask(html_entity_decode($form[1] ?? ''), ['_token' => $found[1] ?? '', 'name' => 'Lark', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'], $product);
         self::assertMatchesRegularExpression('#location: '.($base === '' ? '/' : $base.'/?').'\s#', $answer['head']);
-        self::assertStringContainsString('No tank yet', self::ask($base.'/', null, $jar)['body']);
+        self::assertStringContainsString('No tank yet', self::ask($base.'/', null, $product)['body']);
     }
 
     public function testTheClockMakesABackupWithModesForNobodyElse(): void
@@ -218,8 +218,8 @@ final class DeploymentTest extends TestCase
         self::assertFileExists(self::$place.'/root/var/lib/cresco/backups/before-update.zip');
         // PHP keeps the code of before in memory until it is reloaded.
         self::$server->reload();
-        $jar = self::enter('');
-        self::assertStringContainsString('Long Meadow', self::ask('/', null, $jar)['body']);
+        $product = self::enter('');
+        self::assertStringContainsString('Long Meadow', self::ask('/', null, $product)['body']);
         self::assertStringContainsString('2099_01_01_000000_add', self::$server->artisan('root', ['migrate:status']));
 
         // One that breaks leaves the code of before, and says what to do.
@@ -230,6 +230,6 @@ final class DeploymentTest extends TestCase
         self::assertStringContainsString('the code of before is back', $update->getErrorOutput());
         self::assertFileDoesNotExist($root.'/database/migrations/2099_01_02_000000_break.php');
         self::assertSame(200, self::ask('/up')['code']);
-        self::assertStringContainsString('Long Meadow', self::ask('/', null, $jar)['body']);
+        self::assertStringContainsString('Long Meadow', self::ask('/', null, $product)['body']);
     }
 }

@@ -30,12 +30,12 @@ final class InstallationTest extends TestCase
 
     /**
      * @param array<string, CURLFile|string>|null $form
-     * @param non-empty-string                    $jar
+     * @param non-empty-string                    $product
      */
-    private static function ask(string $url, ?array $form, string $jar): string
+    private static function ask(string $url, ?array $form, string $product): string
     {
         $request = curl_init($url);
-        curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_TIMEOUT => 60] + ($form === null ? [] : [CURLOPT_POSTFIELDS => $form]));
+        curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_COOKIEJAR => $product, CURLOPT_COOKIEFILE => $product, CURLOPT_TIMEOUT => 60] + ($form === null ? [] : [CURLOPT_POSTFIELDS => $form]));
         $answer = curl_exec($request);
 
         return is_string($answer) ? $answer : '';
@@ -44,11 +44,11 @@ final class InstallationTest extends TestCase
     /** @return array{non-empty-string, string} jar of cookies and token of the demo keeper */
     private static function enter(string $url): array
     {
-        $jar = Server::scratch('jar-'.bin2hex(random_bytes(4)));
-        $token = self::token(self::ask($url.'/sign-in', null, $jar));
-        self::ask($url.'/sign-in/demo', ['_token' => $token], $jar);
+        $product = Server::scratch('jar-'.bin2hex(random_bytes(4)));
+        $token = self::token(self::ask($url.'/sign-in', null, $product));
+        self::ask($url.'/sign-in/demo', ['_token' => $token], $product);
 
-        return [$jar, self::token(self::ask($url.'/settings', null, $jar))];
+        return [$product, self::token(self::ask($url.'/settings', null, $product))];
     }
 
     private static function token(string $page): string
@@ -136,10 +136,10 @@ final class InstallationTest extends TestCase
     public function testABackupUnderWritesBringsBackEveryRowAndPhoto(): void
     {
         $url = self::$place->up();
-        [$jar, $token] = self::enter($url);
+        [$product, $token] = self::enter($url);
         $image = imagecreatetruecolor(320, 240);
         imagejpeg($image, $photo = Server::scratch('photo.jpg'));
-        self::ask($url.'/tanks/1/fixed-spot', ['_token' => $token, 'photo' => new CURLFile($photo, 'image/jpeg', 'photo.jpg')], $jar);
+        self::ask($url.'/tanks/1/fixed-spot', ['_token' => $token, 'photo' => new CURLFile($photo, 'image/jpeg', 'photo.jpg')], $product);
         $photos = glob(self::$place->folder.'/storage/app/private/photos/*/*.jpg') ?: [];
         self::assertCount(self::$place->number('select count(distinct file) from photos'), $photos);
         self::assertGreaterThan(0, count($photos));
@@ -148,7 +148,7 @@ final class InstallationTest extends TestCase
         // Somebody goes on writing while it is made.
         $writers = [];
         for ($i = 0; $i < 2; ++$i) {
-            $script = 'for i in $(seq 1 40); do curl -s -o /dev/null -b '.escapeshellarg($jar).' --data-urlencode '.escapeshellarg('_token='.$token).' -d "kind=note&title=Written+'.$i.'+$i" '.escapeshellarg($url.'/log').'; done';
+            $script = 'for i in $(seq 1 40); do curl -s -o /dev/null -b '.escapeshellarg($product).' --data-urlencode '.escapeshellarg('_token='.$token).' -d "kind=note&title=Written+'.$i.'+$i" '.escapeshellarg($url.'/log').'; done';
             $writers[] = proc_open(['bash', '-c', $script], [], $pipes);
         }
         usleep(400_000);
@@ -170,7 +170,7 @@ final class InstallationTest extends TestCase
         $zip->close();
 
         // All is lost but the backup: another keeper's wiping, and files that went.
-        self::ask($url.'/tanks/1', ['_token' => $token, '_method' => 'delete'], $jar);
+        self::ask($url.'/tanks/1', ['_token' => $token, '_method' => 'delete'], $product);
         self::assertSame(6, self::$place->number('select count(*) from tanks'));
         self::assertLessThan(count($photos), count(glob(self::$place->folder.'/storage/app/private/photos/*/*.jpg') ?: []));
         [$code, $said] = self::$place->cresco(['restore', $file, '--yes']);
@@ -181,9 +181,9 @@ final class InstallationTest extends TestCase
         $after = glob(self::$place->folder.'/storage/app/private/photos/*/*.jpg') ?: [];
         self::assertSame([$photos, $hashes], [$after, array_map(static fn(string $one): string => (string) hash_file('sha256', $one), $after)]);
         // The server goes on with them; everybody signs in anew.
-        self::assertStringContainsString('Tell me how much', self::ask($url.'/', null, $jar));
-        [$jar] = self::enter($url);
-        self::assertStringContainsString('Long Meadow', self::ask($url.'/', null, $jar));
+        self::assertStringContainsString('Tell me how much', self::ask($url.'/', null, $product));
+        [$product] = self::enter($url);
+        self::assertStringContainsString('Long Meadow', self::ask($url.'/', null, $product));
         self::assertSame([], glob(self::$place->folder.'/database/.restoring-*') ?: []);
     }
 
@@ -232,6 +232,14 @@ final class InstallationTest extends TestCase
         [$code, $said] = self::$place->cresco(['restore', $file]);
         self::assertSame(0, $code, $said);
         self::assertSame($entries, self::$place->number('select count(*) from entries'));
+
+        // A backup of before tables and columns had the names of today is brought up to them.
+        [$code, $said] = self::$place->cresco(['restore', dirname(__DIR__).'/Feature/data/backup.zip', '--yes']);
+        self::assertSame(0, $code, $said);
+        foreach (['products' => 13, 'checklists' => 15, 'checklist_steps' => 247, 'plant_groups' => 18, 'problems' => 3, 'reservoirs' => 1, 'top_offs' => 45, 'pragma_foreign_key_check' => 0] as $table => $count) {
+            self::assertSame($count, self::$place->number("select count(*) from $table"), $table);
+        }
+        self::assertSame(0, self::$place->cresco(['restore', $file, '--yes'])[0]);
     }
 
     public function testLettersThatGoNowhereAreShownByTheScriptAndTheirLinksLeadHere(): void
@@ -239,20 +247,20 @@ final class InstallationTest extends TestCase
         self::planted();
         self::assertSame(1, self::$place->cresco(['letters'])[0]);
         $url = self::$place->up();
-        $jar = Server::scratch('jar-'.bin2hex(random_bytes(4)));
-        $token = self::token(self::ask($url.'/sign-up', null, $jar));
-        self::assertStringContainsString('emailed a link', self::ask($url.'/sign-up', ['_token' => $token, 'email' => 'heron@cresco.test'], $jar));
+        $product = Server::scratch('jar-'.bin2hex(random_bytes(4)));
+        $token = self::token(self::ask($url.'/sign-up', null, $product));
+        self::assertStringContainsString('emailed a link', self::ask($url.'/sign-up', ['_token' => $token, 'email' => 'heron@cresco.test'], $product));
         [$code, $said] = self::$place->cresco(['letters']);
         self::assertSame(0, $code);
         self::assertSame(1, preg_match('#('.preg_quote($url, '#').'/sign-up/new\?\S+)#', $said, $link));
-        self::assertStringContainsString('For heron@cresco.test.', self::ask($link[1] ?? '', null, $jar));
+        self::assertStringContainsString('For heron@cresco.test.', self::ask($link[1] ?? '', null, $product));
     }
 
     public function testAResetAsksWhenOthersKeepSomethingHereAndGoesOnUnderARunningServer(): void
     {
         $url = self::$place->up();
-        [$jar, $token] = self::enter($url);
-        self::ask($url.'/log', ['_token' => $token, 'kind' => 'note', 'title' => 'Goes'], $jar);
+        [$product, $token] = self::enter($url);
+        self::ask($url.'/log', ['_token' => $token, 'kind' => 'note', 'title' => 'Goes'], $product);
         $data = new \PDO('sqlite:'.self::$place->folder.'/database/cresco.sqlite');
         $data->exec("insert into keepers (name, email, password) values ('Lark', 'lark@cresco.test', 'x')");
         [$code, $said] = self::$place->cresco(['reset']);
@@ -263,8 +271,8 @@ final class InstallationTest extends TestCase
         self::assertSame(0, $code, $said);
         self::assertSame(0, self::$place->number("select count(*) from entries where title = 'Goes'"));
         self::assertSame(1, self::$place->number('select count(*) from keepers'));
-        self::assertStringContainsString('Tell me how much', self::ask($url.'/', null, $jar));
-        [$jar] = self::enter($url);
-        self::assertStringContainsString('Long Meadow', self::ask($url.'/', null, $jar));
+        self::assertStringContainsString('Tell me how much', self::ask($url.'/', null, $product));
+        [$product] = self::enter($url);
+        self::assertStringContainsString('Long Meadow', self::ask($url.'/', null, $product));
     }
 }

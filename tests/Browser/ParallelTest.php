@@ -15,7 +15,7 @@ final class ParallelTest extends TestCase
     private static Server $server;
 
     /** @var non-empty-string */
-    private string $jar;
+    private string $product;
 
     private string $token = '';
 
@@ -27,7 +27,7 @@ final class ParallelTest extends TestCase
     protected function setUp(): void
     {
         self::$server->plant();
-        $this->jar = Server::scratch('jar-'.bin2hex(random_bytes(4)));
+        $this->product = Server::scratch('jar-'.bin2hex(random_bytes(4)));
         $this->ask('/sign-in');
         $this->ask('/sign-in/demo', []);
         $this->ask('/');
@@ -35,11 +35,11 @@ final class ParallelTest extends TestCase
 
     public function testEndingTheSameStepFromSixDevicesCountsOnce(): void
     {
-        $run = $this->newSheet(4);
-        $this->together(array_fill(0, 6, ["/checklists/$run/steps/2", ['readings' => ['ph' => '7.05', 'nitrate' => '10-20']]]));
+        $checklist = $this->newSheet(4);
+        $this->together(array_fill(0, 6, ["/checklists/$checklist/steps/2", ['readings' => ['ph' => '7.05', 'nitrate' => '10-20']]]));
 
-        self::assertSame(2, $this->number("select count(*) from readings where run_step_id in (select id from run_steps where run_id = $run)"));
-        self::assertSame(1, $this->number("select count(*) from entries where run_id = $run"));
+        self::assertSame(2, $this->number("select count(*) from readings where checklist_step_id in (select id from checklist_steps where checklist_id = $checklist)"));
+        self::assertSame(1, $this->number("select count(*) from entries where checklist_id = $checklist"));
     }
 
     /** @return iterable<string, array{string, string, array<string, mixed>}> page, table and what is typed */
@@ -48,7 +48,7 @@ final class ParallelTest extends TestCase
         yield 'a job' => ['/tasks', 'chores', ['kind' => 'pipes', 'tank_id' => '1']];
         yield 'a supply' => ['/supplies', 'supplies', ['name' => 'Twice', 'unit' => 'g', 'left' => '5', 'weekly' => '1', 'lead_days' => '3']];
         yield 'a water' => ['/source-waters', 'waters', ['name' => 'Twice', 'kind' => 'tap']];
-        yield 'a top-up' => ['/tanks/1/top-offs', 'top_ups', ['litres' => '2']];
+        yield 'a top-up' => ['/tanks/1/top-offs', 'top_offs', ['litres' => '2']];
         yield 'animals' => ['/tanks/1/livestock', 'animals', ['kind' => 'tetra', 'count' => '3']];
         yield 'a helper' => ['/helpers', 'helpers', ['tank_id' => '1', 'name' => 'Ines', 'from_day' => date('Y-m-d'), 'until_day' => date('Y-m-d', time() + 864000), 'jobs' => [['text' => 'Look', 'every' => '1']]]];
     }
@@ -70,49 +70,49 @@ final class ParallelTest extends TestCase
     {
         $day = date('Y-m-d', time() + 3 * 86400);
         $this->together(array_fill(0, 8, ['/tanks/2/checklists', ['reason' => 'routine', 'day' => $day]]));
-        self::assertSame(1, $this->number("select count(*) from runs where tank_id = 2 and state = 'planned' and date(planned_for) = '$day'"));
-        self::assertSame(0, $this->number('select count(*) from run_steps where run_id not in (select id from runs)'));
+        self::assertSame(1, $this->number("select count(*) from checklists where tank_id = 2 and state = 'planned' and date(planned_for) = '$day'"));
+        self::assertSame(0, $this->number('select count(*) from checklist_steps where checklist_id not in (select id from checklists)'));
     }
 
     public function testOfTwoSheetsThatAreBegunTogetherOneIsUnderWay(): void
     {
-        $runs = [];
+        $checklists = [];
         foreach ([2, 3, 4, 5] as $ahead) {
             $this->ask('/tanks/2/checklists', ['reason' => 'routine', 'day' => date('Y-m-d', time() + $ahead * 86400)]);
-            $runs[] = $this->number('select max(id) from runs where tank_id = 2');
+            $checklists[] = $this->number('select max(id) from checklists where tank_id = 2');
         }
-        self::assertCount(4, array_unique($runs));
-        $this->together(array_map(static fn(int $run): array => ["/checklists/$run/steps/1", []], $runs));
-        self::assertSame(1, $this->number("select count(*) from runs where tank_id = 2 and state = 'running'"));
-        self::assertSame(3, $this->number("select count(*) from runs where tank_id = 2 and state = 'planned'"));
+        self::assertCount(4, array_unique($checklists));
+        $this->together(array_map(static fn(int $checklist): array => ["/checklists/$checklist/steps/1", []], $checklists));
+        self::assertSame(1, $this->number("select count(*) from checklists where tank_id = 2 and state = 'running'"));
+        self::assertSame(3, $this->number("select count(*) from checklists where tank_id = 2 and state = 'planned'"));
         // Those that were refused kept nothing of it.
-        self::assertSame(1, $this->number('select count(*) from run_steps where done_at is not null and run_id in ('.implode(',', $runs).')'));
+        self::assertSame(1, $this->number('select count(*) from checklist_steps where done_at is not null and checklist_id in ('.implode(',', $checklists).')'));
     }
 
     public function testAPatchThatIsSplitManyTimesTogetherMakesNoGround(): void
     {
-        $patch = $this->number('select min(id) from bed_patches where tank_id = 1');
-        $area = fn(): float => (float) $this->text('select sum((right_edge - left_edge) * (back_edge - front_edge)) from bed_patches where tank_id = 1');
+        $zone = $this->number('select min(id) from substrate_zones where tank_id = 1');
+        $area = fn(): float => (float) $this->text('select sum((right_edge - left_edge) * (back_edge - front_edge)) from substrate_zones where tank_id = 1');
         $before = $area();
-        $this->together(array_fill(0, 6, ["/tanks/1/gravel-vac/$patch/split", []]));
+        $this->together(array_fill(0, 6, ["/tanks/1/gravel-vac/$zone/split", []]));
         self::assertEqualsWithDelta($before, $area(), 1e-9);
-        self::assertSame(0, $this->number('select count(*) from bed_patches a join bed_patches b on a.tank_id = b.tank_id and a.id < b.id and min(a.right_edge, b.right_edge) - max(a.left_edge, b.left_edge) > 0.000001 and min(a.back_edge, b.back_edge) - max(a.front_edge, b.front_edge) > 0.000001 where a.tank_id = 1'));
+        self::assertSame(0, $this->number('select count(*) from substrate_zones a join substrate_zones b on a.tank_id = b.tank_id and a.id < b.id and min(a.right_edge, b.right_edge) - max(a.left_edge, b.left_edge) > 0.000001 and min(a.back_edge, b.back_edge) - max(a.front_edge, b.front_edge) > 0.000001 where a.tank_id = 1'));
     }
 
     public function testClosingFromSixDevicesWritesOneEntryInTheDiary(): void
     {
-        $run = $this->newSheet(2);
-        $steps = $this->number("select count(*) from run_steps where run_id = $run");
+        $checklist = $this->newSheet(2);
+        $steps = $this->number("select count(*) from checklist_steps where checklist_id = $checklist");
         for ($step = 1; $step < $steps; ++$step) {
             foreach (['heater', 'internal_filter', 'lamp'] as $device) {
-                $this->ask("/checklists/$run/switches/$device", ['to' => 'on']);
+                $this->ask("/checklists/$checklist/switches/$device", ['to' => 'on']);
             }
-            $this->ask("/checklists/$run/steps/$step", []);
+            $this->ask("/checklists/$checklist/steps/$step", []);
         }
-        $this->together(array_fill(0, 6, ["/checklists/$run/steps/$steps", []]));
+        $this->together(array_fill(0, 6, ["/checklists/$checklist/steps/$steps", []]));
 
-        self::assertSame(1, $this->number("select count(*) from runs where id = $run and state = 'done'"));
-        self::assertSame(1, $this->number("select count(*) from entries where run_id = $run and kind = 'change'"));
+        self::assertSame(1, $this->number("select count(*) from checklists where id = $checklist and state = 'done'"));
+        self::assertSame(1, $this->number("select count(*) from entries where checklist_id = $checklist and kind = 'change'"));
     }
 
     public function testReadingsWrittenTogetherAreAllKept(): void
@@ -127,12 +127,12 @@ final class ParallelTest extends TestCase
     {
         $this->ask('/batches', ['tank' => '2', 'litres' => '10', 'gh' => '5', 'kh' => '0.5', 'ec' => '', 'waters' => ['3'], 'jars' => ['8']]);
         $batch = $this->number('select max(id) from batches');
-        $stock = (float) $this->text('select stock from jars where id = 8');
+        $stock = (float) $this->text('select stock from products where id = 8');
         $takes = (float) $this->text("select json_extract(card, '$.jars[0].amount') from batches where id = $batch");
         self::assertGreaterThan(1.0, $takes);
         $this->together(array_fill(0, 6, ["/batches/$batch/made", []]));
 
-        self::assertEqualsWithDelta($stock - $takes, (float) $this->text('select stock from jars where id = 8'), 1e-4);
+        self::assertEqualsWithDelta($stock - $takes, (float) $this->text('select stock from products where id = 8'), 1e-4);
         self::assertSame(1, $this->number("select count(*) from entries where kind = 'work' and title like '%run.entry.made%10%L%Shrimp store%'"));
     }
 
@@ -150,41 +150,41 @@ final class ParallelTest extends TestCase
     public function testAVacuumedPatchFromSixDevicesIsCleanedOnce(): void
     {
         $this->ask('/tanks/1/checklists', ['reason' => 'routine', 'tasks' => ['vacuum']]);
-        $run = $this->number('select max(id) from runs where tank_id = 1');
-        $step = $this->number("select position from run_steps where run_id = $run and job = 'vacuum'");
-        $patches = $this->number("select json_array_length(content, '$.patches') from run_steps where run_id = $run and job = 'vacuum'");
-        self::assertGreaterThan(0, $patches);
-        $this->together(array_fill(0, 6, ["/checklists/$run/steps/$step", []]));
+        $checklist = $this->number('select max(id) from checklists where tank_id = 1');
+        $step = $this->number("select position from checklist_steps where checklist_id = $checklist and job = 'vacuum'");
+        $zones = $this->number("select json_array_length(content, '$.patches') from checklist_steps where checklist_id = $checklist and job = 'vacuum'");
+        self::assertGreaterThan(0, $zones);
+        $this->together(array_fill(0, 6, ["/checklists/$checklist/steps/$step", []]));
 
-        self::assertSame($patches, $this->number("select count(*) from bed_cleanings where run_id = $run"));
+        self::assertSame($zones, $this->number("select count(*) from zone_vacuumings where checklist_id = $checklist"));
     }
 
     public function testTheLookInTheEveningFromSixDevicesIsOneLook(): void
     {
         $this->ask('/tanks/3/checklists', ['dry' => '1', 'tasks' => ['glass']]);
-        $run = $this->number('select max(id) from runs where tank_id = 3');
-        for ($step = 1; $step <= $this->number("select count(*) from run_steps where run_id = $run"); ++$step) {
+        $checklist = $this->number('select max(id) from checklists where tank_id = 3');
+        for ($step = 1; $step <= $this->number("select count(*) from checklist_steps where checklist_id = $checklist"); ++$step) {
             foreach (['heater', 'canister', 'wave_pump', 'top_up', 'feeder', 'ultraviolet', 'lamp'] as $device) {
-                $this->ask("/checklists/$run/switches/$device", ['to' => 'on']);
+                $this->ask("/checklists/$checklist/switches/$device", ['to' => 'on']);
             }
-            $this->ask("/checklists/$run/steps/$step", []);
+            $this->ask("/checklists/$checklist/steps/$step", []);
         }
-        self::assertSame(1, $this->number("select count(*) from after_jobs where run_id = $run"));
-        $this->together(array_fill(0, 6, ["/checklists/$run/after/evening", ['readings' => ['temperature' => '25.1']]]));
+        self::assertSame(1, $this->number("select count(*) from follow_ups where checklist_id = $checklist"));
+        $this->together(array_fill(0, 6, ["/checklists/$checklist/after/evening", ['readings' => ['temperature' => '25.1']]]));
 
-        self::assertSame(1, $this->number("select count(*) from entries where run_id = $run and title like '%steps.after.evening%'"));
+        self::assertSame(1, $this->number("select count(*) from entries where checklist_id = $checklist and title like '%steps.after.evening%'"));
         self::assertSame(1, $this->number("select count(*) from readings where tank_id = 3 and value = 25.1 and taken_at > datetime('now', '-1 minute')"));
     }
 
     public function testAServerKilledWhileSavingLosesNothingThatItSaidItHadAndCountsNothingTwice(): void
     {
-        $run = $this->newSheet(1);
-        $steps = $this->number("select count(*) from run_steps where run_id = $run");
+        $checklist = $this->newSheet(1);
+        $steps = $this->number("select count(*) from checklist_steps where checklist_id = $checklist");
         $kept = 0;
         foreach ([3, 9, 16, 24, 33, 47, 70, 2500] as $round => $milliseconds) {
             $step = 2 + $round;
             $requests = [
-                ["/checklists/$run/steps/$step", ['readings' => ['ph' => '7.05', 'temperature' => '24.1']]],
+                ["/checklists/$checklist/steps/$step", ['readings' => ['ph' => '7.05', 'temperature' => '24.1']]],
                 ['/tanks/2/test', ['readings' => ['ph' => '6.2', 'temperature' => '22.4', 'conductivity' => '231']]],
                 ['/tanks/4/test', ['readings' => ['ph' => '7.2', 'temperature' => '25.1', 'conductivity' => '255']]],
             ];
@@ -194,21 +194,21 @@ final class ParallelTest extends TestCase
             // Whole or not at all, whenever the power went.
             self::assertSame('ok', $this->text('pragma integrity_check'));
             self::assertSame(0, $this->number("select count(*) from (select entry_id from readings join entries on entries.id = readings.entry_id where entries.title like '%run.entry.read\"%' and entries.happened_at > datetime('now', '-5 minutes') group by entry_id having count(*) <> 3)"));
-            self::assertSame(0, $this->number("select count(*) from run_steps s where s.run_id = $run and s.done_at is null and exists (select 1 from readings r where r.run_step_id = s.id)"));
+            self::assertSame(0, $this->number("select count(*) from checklist_steps s where s.checklist_id = $checklist and s.done_at is null and exists (select 1 from readings r where r.checklist_step_id = s.id)"));
             // What was answered is there.
             $kept += ($answers[1] ? 1 : 0) + ($answers[2] ? 1 : 0);
             self::assertGreaterThanOrEqual($kept, $this->number("select count(*) from entries where title like '%run.entry.read\"%' and happened_at > datetime('now', '-5 minutes')"));
             if ($answers[0]) {
-                self::assertSame(1, $this->number("select count(*) from run_steps where run_id = $run and position = $step and done_at is not null"));
+                self::assertSame(1, $this->number("select count(*) from checklist_steps where checklist_id = $checklist and position = $step and done_at is not null"));
             }
             // The keeper presses again, and it counts once.
             $this->ask(...$requests[0]);
-            self::assertSame(1, $this->number("select count(*) from run_steps where run_id = $run and position = $step and done_at is not null"));
-            self::assertLessThanOrEqual(2, $this->number("select count(*) from readings where run_step_id = (select id from run_steps where run_id = $run and position = $step)"));
+            self::assertSame(1, $this->number("select count(*) from checklist_steps where checklist_id = $checklist and position = $step and done_at is not null"));
+            self::assertLessThanOrEqual(2, $this->number("select count(*) from readings where checklist_step_id = (select id from checklist_steps where checklist_id = $checklist and position = $step)"));
         }
         // The last time it had time enough.
         self::assertGreaterThan(0, $kept);
-        self::assertSame($steps, $this->number("select count(*) from run_steps where run_id = $run"));
+        self::assertSame($steps, $this->number("select count(*) from checklist_steps where checklist_id = $checklist"));
     }
 
     /**
@@ -246,7 +246,7 @@ final class ParallelTest extends TestCase
     {
         $this->ask("/tanks/$tank/checklists", ['reason' => 'routine']);
 
-        return $this->number("select max(id) from runs where tank_id = $tank");
+        return $this->number("select max(id) from checklists where tank_id = $tank");
     }
 
     private function number(string $sql): int
@@ -298,7 +298,7 @@ final class ParallelTest extends TestCase
     {
         $handle = curl_init(self::$server->url.$path);
         self::assertInstanceOf(CurlHandle::class, $handle);
-        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->jar, CURLOPT_COOKIEJAR => $this->jar, CURLOPT_TIMEOUT => 60]);
+        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->product, CURLOPT_COOKIEJAR => $this->product, CURLOPT_TIMEOUT => 60]);
         if ($form !== null) {
             curl_setopt($handle, CURLOPT_POSTFIELDS, http_build_query(['_token' => $this->token] + $form));
         }

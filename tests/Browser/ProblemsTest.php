@@ -28,21 +28,21 @@ final class ProblemsTest extends BrowserCase
         $this->untilText('h1', 'Something on outlet and pipes');
         $this->assertFits();
         // Each answer moves the ranking without another page.
-        $inquiry = $this->path();
+        $problem = $this->path();
         $this->click('.asked button[value="tufts"]');
         $this->untilText('.suspects li:first-child', 'Black beard algae (BBA)');
         $this->untilText('.suspects li:first-child', 'likely');
-        self::assertSame($inquiry, $this->path());
+        self::assertSame($problem, $this->path());
         // The keyboard goes on where the next question stands.
         $this->until(fn(): bool => $this->script('return document.activeElement.id') === 'answer-first', 'the first answer in focus');
-        $this->go($inquiry.'/why');
+        $this->go($problem.'/why');
         $this->untilText('#likely-title', 'Possible causes');
         // What the keeper cannot tell is not asked again.
         $asked = $this->text('.asked .ask');
         $this->click('.asked button[value="unknown"]');
         $this->until(fn(): bool => $this->text('.asked .ask') !== $asked, 'another question');
         $this->assertFits();
-        $this->go($inquiry.'/now');
+        $this->go($problem.'/now');
         $this->untilText('.remedy', 'Remove by hand');
         $this->script('document.querySelector(\'[data-working="oxygen"]\').click()');
         $this->untilText('#working-body', 'oxygen per gram of dry matter');
@@ -54,7 +54,7 @@ final class ProblemsTest extends BrowserCase
         self::$server->wind(8 * 24.0);
         $this->go('/');
         $this->untilText('main', 'Check whether');
-        $this->go($inquiry.'/now');
+        $this->go($problem.'/now');
         $this->click('.check-up.due button[value="same"]');
         $this->untilText('.status', 'Logged.');
         $this->untilText('.side', 'no change');

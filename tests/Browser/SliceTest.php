@@ -44,10 +44,10 @@ final class SliceTest extends BrowserCase
         $this->type('[name="name"]', 'Brook');
         $this->type('[name="outer_length"]', '80');
         $this->until(fn(): bool => $this->text('#drawn .figure') !== $before, 'another volume');
-        $this->type('[name="bed_back"]', '99');
-        $this->untilText('#e-f-bed_back', 'above the waterline');
+        $this->type('[name="substrate_back"]', '99');
+        $this->untilText('#e-f-substrate_back', 'above the waterline');
         self::assertStringContainsString('Not a complete tank yet', $this->text('#drawn'));
-        $this->type('[name="bed_back"]', '6');
+        $this->type('[name="substrate_back"]', '6');
         $this->untilText('#drawn', 'net');
         $this->press('Add this tank');
         $this->untilText('.lives', 'net');
@@ -402,7 +402,7 @@ final class SliceTest extends BrowserCase
         $this->assertFits();
         $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
-        $run = $this->path();
+        $checklist = $this->path();
         for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');
             if ($title === 'Switch on again') {
@@ -415,13 +415,13 @@ final class SliceTest extends BrowserCase
 
         // Two hours later; what the demo left for its own evening, at some hours of the day, is another's.
         $database = new PDO('sqlite:'.self::$server->database);
-        $database->exec('delete from after_jobs where run_id <> '.(int) basename($run));
-        $database->exec("update after_jobs set due_from = datetime('now', '-1 minute') where run_id = ".(int) basename($run));
+        $database->exec('delete from follow_ups where checklist_id <> '.(int) basename($checklist));
+        $database->exec("update follow_ups set due_from = datetime('now', '-1 minute') where checklist_id = ".(int) basename($checklist));
         $this->go('/');
         $this->untilText('main', 'Check the tank once more');
         $this->press('Look');
         $this->untilText('main', 'breathing calmly');
-        self::assertSame($run.'/after/evening', $this->path());
+        self::assertSame($checklist.'/after/evening', $this->path());
         $this->assertFits();
         $this->assertAccessible();
         $this->type('#r-temperature', '24.8');

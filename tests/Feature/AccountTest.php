@@ -302,8 +302,8 @@ final class AccountTest extends FeatureCase
         Mail::fake();
         Storage::fake('local');
         [$keeper, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank);
-        $this->oneOfEach($keeper, $tank, $water, $run);
+        $checklist = $this->writeRun($keeper, $tank);
+        $this->oneOfEach($keeper, $tank, $water, $checklist);
         $photo = Photo::query()->firstOrFail();
         $photo->update(['file' => $keeper->id.'/a.jpg']);
         Storage::disk('local')->put('photos/'.$photo->file, 'x');

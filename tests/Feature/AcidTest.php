@@ -7,8 +7,8 @@ namespace Tests\Feature;
 use App\Models\Batch;
 use App\Models\Entry;
 use App\Models\EntryKind;
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
 use App\Models\Tank;
 use App\Tanks\BatchContent;
 use App\Tanks\VesselQuery;
@@ -58,7 +58,7 @@ final class AcidTest extends FeatureCase
     {
         [$keeper, $tank, $water] = $this->readyTank();
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
-        $tank->update(['second_water_id' => $ro->id, 'second_share' => 0.5]);
+        $tank->update(['second_source_water_id' => $ro->id, 'second_share' => 0.5]);
         // Half of the tap's 5.5 drops of KH; 30 of 102 L of it alone leave 3.5 * 0.706 + 2.75 * 0.294 = 3.28.
         $litres = VesselQuery::tank($tank)->litres();
         $alone = 3.5 + (2.75 - 3.5) * 30.0 / $litres;
@@ -123,12 +123,12 @@ final class AcidTest extends FeatureCase
     public function testItIsWrittenDownAndTheBottleRunsLower(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->post('/products', ['name' => 'Down', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '9'], 'stock' => '100'])->assertSessionHasNoErrors();
-        $jar = Jar::query()->sole();
-        self::assertSame(['mL', 9.0], [$jar->unit, (float) ($jar->label['percent'] ?? 0)]);
+        $this->actingAs($keeper)->post('/products', ['name' => 'Down', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '9'], 'stock' => '100'])->assertSessionHasNoErrors();
+        $product = Product::query()->sole();
+        self::assertSame(['mL', 9.0], [$product->unit, (float) ($product->label['percent'] ?? 0)]);
         $this->get('/supplies/products')->assertSee('hydrochloric acid')->assertSee("100\u{A0}mL");
-        $this->get("/products/$jar->id/edit")->assertSee('value="9"', false);
-        $this->get("/products/$jar->id/spoon")->assertNotFound();
+        $this->get("/products/$product->id/edit")->assertSee('value="9"', false);
+        $this->get("/products/$product->id/spoon")->assertNotFound();
         $this->get('/mix-water')->assertOk()->assertDontSee('Down');
         // The page begins with the bottle.
         $this->page($keeper, $tank)->assertSee('value="9"', false);
@@ -136,13 +136,13 @@ final class AcidTest extends FeatureCase
         $entry = Entry::query()->where('kind', EntryKind::Dose)->sole();
         self::assertSame("4\u{A0}mL of hydrochloric acid, 9 %, in 30\u{A0}L of Tap", $entry->title);
         self::assertStringContainsString('KH of Brook', (string) $entry->body);
-        self::assertSame(96.0, $jar->fresh()?->stock);
+        self::assertSame(96.0, $product->fresh()?->stock);
         // Out of another bottle it takes nothing from this one.
         $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '9', 'acid' => '4', 'way' => 'change'])->assertSessionHasNoErrors();
-        self::assertSame(96.0, $jar->fresh()->stock);
+        self::assertSame(96.0, $product->fresh()->stock);
         $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '', 'way' => 'change'])->assertSessionHasErrors('acid');
-        $this->post('/products', ['name' => 'Up', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'milk', 'percent' => '9']])->assertSessionHasErrors('label.kind');
-        $this->post('/products', ['name' => 'Up', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '85']])->assertSessionHasErrors('label.percent');
+        $this->post('/products', ['name' => 'Up', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'milk', 'percent' => '9']])->assertSessionHasErrors('label.kind');
+        $this->post('/products', ['name' => 'Up', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '85']])->assertSessionHasErrors('label.percent');
     }
 
     public function testABatchCountsWithTheAcidThatWentIntoIt(): void
@@ -151,9 +151,9 @@ final class AcidTest extends FeatureCase
         $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '30', 'gh' => '6', 'kh' => '4', 'sources' => [$ro->id]]);
         $this->post("/batches/$batch->id/made")->assertRedirect();
         $before = new BatchContent(Batch::query()->findOrFail($batch->id));
-        $this->page($keeper, $tank, ['water' => (string) $batch->water_id, 'litres' => '30', 'acid' => '5'])->assertSee('into the whole batch of');
+        $this->page($keeper, $tank, ['water' => (string) $batch->source_water_id, 'litres' => '30', 'acid' => '5'])->assertSee('into the whole batch of');
         // 5 mL with 2.878 meq each in 30 L.
-        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->water_id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '5', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
+        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->source_water_id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '5', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
         $taken = 5.0 * (100.0 * 1.0492 / 36.458) / 30.0;
         $after = new BatchContent(Batch::query()->findOrFail($batch->id));
         self::assertEqualsWithDelta($before->expectedAlkalinity() - $taken, $after->expectedAlkalinity(), 1e-6);
@@ -169,8 +169,8 @@ final class AcidTest extends FeatureCase
         $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '30', 'gh' => '6', 'kh' => '4', 'sources' => [$ro->id]]);
         $this->post("/batches/$batch->id/made");
         $before = (new BatchContent(Batch::query()->findOrFail($batch->id)))->expectedAlkalinity();
-        $this->page($keeper, $tank, ['water' => (string) $batch->water_id, 'litres' => '10', 'acid' => '4']);
-        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->water_id, 'litres' => '10', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '4', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
+        $this->page($keeper, $tank, ['water' => (string) $batch->source_water_id, 'litres' => '10', 'acid' => '4']);
+        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->source_water_id, 'litres' => '10', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '4', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
         $after = (new BatchContent(Batch::query()->findOrFail($batch->id)))->expectedAlkalinity();
         self::assertEqualsWithDelta(4.0 * (100.0 * 1.0492 / 36.458) / 30.0, $before - $after, 1e-6);
     }

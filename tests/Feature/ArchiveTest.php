@@ -8,15 +8,15 @@ use App\Account\ImportArchive;
 use App\Console\Commands\KeeperSchema;
 use App\Exchange\KeeperArchive;
 use App\Exchange\KeeperTables;
+use App\Models\Checklist;
 use App\Models\Entry;
 use App\Models\Helper;
-use App\Models\Inquiry;
 use App\Models\Keeper;
 use App\Models\Photo;
+use App\Models\PlantGroup;
 use App\Models\Reading;
-use App\Models\Run;
-use App\Models\Stand;
 use App\Models\Tank;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -113,8 +113,8 @@ final class ArchiveTest extends FeatureCase
     {
         $random = new Randomizer(new Mt19937($seed));
         [$keeper, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
-        $this->oneOfEach($keeper, $tank, $water, $run);
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
+        $this->oneOfEach($keeper, $tank, $water, $checklist);
         Photo::query()->delete();
         $this->fill($random, $keeper);
         $first = $this->out($keeper);
@@ -149,12 +149,12 @@ final class ArchiveTest extends FeatureCase
             $keeper->recipes()->create(['name' => $word(), 'content' => ['name' => $word(), 'litres' => $random->getInt(1, 100), 'target' => (object) [], 'waters' => [], 'jars' => []]]);
             $keeper->waters()->create(['name' => $word(), 'kind' => 'tap', 'note' => $word()]);
         }
-        $stand = Stand::query()->where('tank_id', $tank->id)->firstOrFail();
-        foreach ([$tank->id.'.change', $tank->id.'.stand.'.$stand->id, $tank->id.'.task.trim', 'chore.'.$keeper->chores()->firstOrFail()->id, $tank->id.'.stand.999999'] as $n => $job) {
-            $keeper->laidJobs()->create(['job' => $job, 'day' => now()->addDays($n)->format('Y-m-d')]);
+        $plantGroup = PlantGroup::query()->where('tank_id', $tank->id)->firstOrFail();
+        foreach ([$tank->id.'.change', $tank->id.'.stand.'.$plantGroup->id, $tank->id.'.task.trim', 'chore.'.$keeper->chores()->firstOrFail()->id, $tank->id.'.stand.999999'] as $n => $job) {
+            $keeper->pinnedJobs()->create(['job' => $job, 'day' => now()->addDays($n)->format('Y-m-d')]);
         }
-        foreach (Run::query()->where('keeper_id', $keeper->id)->firstOrFail()->steps()->limit(3)->get() as $step) {
-            $step->update(['content' => ['patches' => [1, 2, 999_999], 'stands' => [['stand' => $stand->id, 'before' => 3.5, 'to' => 1]], 'doses' => [['jar' => 999_999, 'amount' => 2.0]], 'batch' => 999_999] + $step->content->toKeep()]);
+        foreach (Checklist::query()->where('keeper_id', $keeper->id)->firstOrFail()->steps()->limit(3)->get() as $step) {
+            $step->update(['content' => ['patches' => [1, 2, 999_999], 'stands' => [['stand' => $plantGroup->id, 'before' => 3.5, 'to' => 1]], 'doses' => [['jar' => 999_999, 'amount' => 2.0]], 'batch' => 999_999] + $step->content->toKeep()]);
         }
         $keeper->update(['week' => ['minutes' => array_fill(0, 7, $random->getInt(0, 300)), 'hours' => array_fill(0, 7, '18:30'), 'set_up' => 5], 'timezone' => 'Asia/Kolkata', 'scale_step' => 0.01]);
         $image = imagecreatetruecolor(64, 48);
@@ -182,28 +182,28 @@ final class ArchiveTest extends FeatureCase
     public function testOneOfEachComesBackWithWhatTheHandLaidAndWhatIsLearnedAnew(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank);
-        $of = $this->oneOfEach($keeper, $tank, $water, $run);
+        $checklist = $this->writeRun($keeper, $tank);
+        $of = $this->oneOfEach($keeper, $tank, $water, $checklist);
         Storage::disk('local')->put('photos/none.jpg', 'no picture');
         $day = now()->addDays(2)->format('Y-m-d');
-        $laid = ["$tank->id.change", "$tank->id.task.glass", "$tank->id.next_day", "$tank->id.stand.{$of['stand']}", "chore.{$of['chore']}", "check.{$of['treatment']}", "quarantine.{$of['arrival']}", "store.{$of['store']}"];
+        $laid = ["$tank->id.change", "$tank->id.task.glass", "$tank->id.next_day", "$tank->id.stand.{$of['plantGroup']}", "chore.{$of['chore']}", "check.{$of['treatment']}", "quarantine.{$of['arrival']}", "store.{$of['reservoir']}"];
         foreach ($laid as $job) {
-            $keeper->laidJobs()->create(['job' => $job, 'day' => $day]);
+            $keeper->pinnedJobs()->create(['job' => $job, 'day' => $day]);
         }
-        $keeper->freshStarts()->create(['what' => 'turns.'.$of['chore'], 'since' => now()]);
+        $keeper->learningResets()->create(['what' => 'turns.'.$of['chore'], 'since' => now()]);
         // One that points to what is gone says nothing more, and is no loss.
-        $keeper->laidJobs()->create(['job' => 'chore.9999', 'day' => $day]);
+        $keeper->pinnedJobs()->create(['job' => 'chore.9999', 'day' => $day]);
         $records = KeeperArchive::records($keeper);
         foreach (KeeperTables::all() as $name => $table) {
             $there = DB::getSchemaBuilder()->hasColumn($name, 'keeper_id') ? DB::table($name)->where('keeper_id', $keeper->id)->count() : DB::table($name)->count();
-            self::assertCount($there - ($name === 'laid_jobs' ? 1 : 0), $records[$name], $name);
+            self::assertCount($there - ($name === 'pinned_jobs' ? 1 : 0), $records[$name], $name);
         }
-        self::assertCount(count($laid), $records['laid_jobs']);
+        self::assertCount(count($laid), $records['pinned_jobs']);
         // Everything here is the first of its kind, so that words keep their numbers.
-        $back = array_column($records['laid_jobs'], 'job');
+        $back = array_column($records['pinned_jobs'], 'job');
         self::assertContains('1.stand.1', $back);
         self::assertContains('chore.1', $back);
-        self::assertContains('turns.1', array_column($records['fresh_starts'], 'what'));
+        self::assertContains('turns.1', array_column($records['learning_resets'], 'what'));
     }
 
     public function testThePublishedSchemaIsThatOfTheTables(): void
@@ -235,7 +235,7 @@ final class ArchiveTest extends FeatureCase
         yield 'a column that is none' => ['records/tanks.json', $first(['keeper_id' => 1]), 'record 1'];
         yield 'a number of letters' => ['records/readings.json', $first(['value' => 'much']), 'record 1'];
         yield 'a number without end' => ['records/readings.json', $first(['value' => 1e300]), 'record 1'];
-        yield 'a tank that is not there' => ['records/entries.json', $first(['tank_id' => 77, 'water_id' => 78]), ''];
+        yield 'a tank that is not there' => ['records/entries.json', $first(['tank_id' => 77, 'source_water_id' => 78]), ''];
         yield 'an entry that is not there' => ['records/readings.json', $first(['entry_id' => 4711]), 'points to a record that does not exist'];
         yield 'one number twice' => ['records/readings.json', static fn(array $rows): array => [...$rows, $rows[0]], 'twice'];
         yield 'a day that is none' => ['records/entries.json', $first(['happened_at' => 'yesterday']), 'record 1'];
@@ -287,27 +287,39 @@ final class ArchiveTest extends FeatureCase
         self::assertSame([], Storage::disk('local')->allFiles('photos/'.$other->id));
     }
 
-    public function testAnArchiveOfTheFirstVersionComesInWithThePhotosOfItsProblems(): void
+    /** @return iterable<string, array{string}> */
+    public static function older(): iterable
     {
-        [$keeper, $tank] = $this->readyTank();
-        $this->fillPhoto($keeper);
-        $tank->inquiries()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
-        $path = $this->out($keeper);
-        $zip = new ZipArchive();
-        $zip->open($path);
-        $read = static fn(string $file): mixed => json_decode((string) $zip->getFromName($file), true);
-        $head = $read('cresco.json');
-        $problems = $read('records/inquiries.json');
-        self::assertTrue(is_array($head) && is_array($problems) && count($problems) === 1 && is_array($problems[0]));
-        $zip->addFromString('cresco.json', json_encode(['version' => 1] + $head, KeeperArchive::JSON));
-        $zip->addFromString('records/inquiries.json', json_encode([['photo_id' => 1, 'answers' => (object) []] + $problems[0]], KeeperArchive::JSON));
-        $zip->deleteName('records/inquiry_photos.json');
-        $zip->close();
+        yield 'of the first version, where a problem had one photo' => ['archive-1.zip'];
+        yield 'of the second, under its names' => ['archive-2.zip'];
+    }
+
+    /** Both hold the same keeper, as an installation of that time gave it out. */
+    #[DataProvider('older')]
+    public function testAnOlderArchiveComesInWhole(string $file): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-12-02 18:00'));
         $other = $this->elsewhere();
+        copy(__DIR__.'/data/'.$file, $path = (string) tempnam(sys_get_temp_dir(), 'cresco'));
         $this->in($other, $path)->assertSessionHasNoErrors();
-        $inquiry = Inquiry::query()->whereIn('tank_id', Tank::query()->where('keeper_id', $other->id)->select('id'))->sole();
-        self::assertSame(Photo::query()->where('keeper_id', $other->id)->pluck('id')->all(), $inquiry->photos()->pluck('photos.id')->all());
-        self::assertCount(1, $inquiry->photos);
+        $out = KeeperArchive::records($other->refresh());
+        // As many as its own head says, by the names of that time.
+        foreach ([
+            'absences' => 1, 'calendar_blocks' => 1, 'checklist_steps' => 247, 'checklists' => 15, 'feeding_overrides' => 4, 'follow_ups' => 15, 'layout_issues' => 1, 'learning_resets' => 2, 'meter_trials' => 1,
+            'pinned_jobs' => 2, 'plant_groups' => 18, 'plant_measurements' => 49, 'problem_photos' => 1, 'problems' => 3, 'products' => 13, 'readings' => 507, 'reservoirs' => 1, 'root_tabs' => 3, 'source_waters' => 5,
+            'substrate_zones' => 8, 'tank_cycles' => 1, 'tanks' => 7, 'top_offs' => 45, 'water_changes' => 41, 'zone_vacuumings' => 7,
+        ] as $table => $count) {
+            self::assertCount($count, $out[$table], $table);
+        }
+        // What points within words and JSON points on: the day that was picked for a trim, and the first tank's water and dosing method.
+        $tank = $other->tanks()->orderBy('id')->firstOrFail();
+        self::assertSame($tank->id.'.stand.'.$tank->plantGroups()->orderBy('id')->firstOrFail()->id, $other->pinnedJobs()->orderBy('id')->firstOrFail()->job);
+        self::assertContains($tank->source_water_id, $other->waters()->pluck('id')->all());
+        self::assertNotNull($tank->dosing_method);
+        self::assertGreaterThan(0.0, $tank->substrate_back);
+        foreach (['/', '/week', '/log', '/supplies/products', "/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/plants", "/tanks/$tank->id/fertilising", "/tanks/$tank->id/problems"] as $page) {
+            $this->actingAs($other)->get($page)->assertOk();
+        }
     }
 
     public function testAPhotoComesInWithoutWhatHangsBesideIt(): void

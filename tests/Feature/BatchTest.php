@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
+use App\Models\Checklist;
 use App\Models\Entry;
-use App\Models\Jar;
 use App\Models\Keeper;
-use App\Models\Run;
+use App\Models\Product;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Tanks\BatchContent;
 
 /** A batch from its card to the tank: the pen, what it asks for, what leaves the shelf, and what the forecast knows of it. */
@@ -21,7 +21,7 @@ final class BatchTest extends FeatureCase
         [$keeper, , , $batch] = $this->written();
         $page = $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSee('40.0')->assertSee('The meter should show')->assertSee('It is mixed')->assertSee('If you read this, do that');
         // Gypsum first, bicarbonate last.
-        $names = array_map(static fn($jar): string => $jar->name, (new BatchContent($batch))->jars());
+        $names = array_map(static fn($product): string => $product->name, (new BatchContent($batch))->products());
         self::assertGreaterThan(1, count($names));
         $page->assertSeeInOrder($names);
         self::assertContains(end($names), ['Soda', 'Potassium bicarbonate']);
@@ -30,7 +30,7 @@ final class BatchTest extends FeatureCase
     public function testThatShrimpMayDieStandsOpenWhateverTheJarsBring(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '5', 'kh' => '1', 'ec' => '', 'waters' => [$ro->id], 'jars' => [...$keeper->jars()->whereIn('salt', ['calcium_chloride', 'epsom'])->pluck('id'), $this->jar($keeper, 'potassium_carbonate')->id], 'animals' => 'soft_water_shrimp', 'animals_was' => 'soft_water_shrimp', 'tank_was' => $tank->id]);
+        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '5', 'kh' => '1', 'ec' => '', 'waters' => [$ro->id], 'jars' => [...$keeper->products()->whereIn('salt', ['calcium_chloride', 'epsom'])->pluck('id'), $this->product($keeper, 'potassium_carbonate')->id], 'animals' => 'soft_water_shrimp', 'animals_was' => 'soft_water_shrimp', 'tank_was' => $tank->id]);
 
         $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSeeInOrder(['makes shrimp moult and die', '<summary>Safety: ', 'class="caution"'], false);
     }
@@ -47,10 +47,10 @@ final class BatchTest extends FeatureCase
         self::assertEqualsWithDelta(1.0 / 9.0, $check->more, 1e-3);
         $this->get('/batches/'.$batch->id)->assertSee('too weak')->assertSee('Added');
         $this->post('/batches/'.$batch->id.'/added')->assertRedirect();
-        self::assertEqualsWithDelta(10.0 / 9.0, (new BatchContent($batch->refresh()))->timesJars(), 1e-3);
+        self::assertEqualsWithDelta(10.0 / 9.0, (new BatchContent($batch->refresh()))->timesProducts(), 1e-3);
         // A second press adds nothing.
         $this->post('/batches/'.$batch->id.'/added');
-        self::assertEqualsWithDelta(10.0 / 9.0, (new BatchContent($batch->refresh()))->timesJars(), 1e-3);
+        self::assertEqualsWithDelta(10.0 / 9.0, (new BatchContent($batch->refresh()))->timesProducts(), 1e-3);
     }
 
     public function testAStrongBatchIsThinned(): void
@@ -91,15 +91,15 @@ final class BatchTest extends FeatureCase
     public function testMadeTakesFromShelfAndStoreOnce(): void
     {
         [$keeper, , $ro, $batch] = $this->written();
-        $store = $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 100, 'level' => 90, 'litres_per_day' => 120, 'waste' => 3]);
-        $before = Jar::query()->get()->keyBy('id');
+        $reservoir = $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 100, 'level' => 90, 'litres_per_day' => 120, 'waste' => 3]);
+        $before = Product::query()->get()->keyBy('id');
         foreach ([1, 2] as $ignored) {
             $this->actingAs($keeper)->post('/batches/'.$batch->id.'/made')->assertRedirect();
         }
-        foreach ((new BatchContent($batch))->jars() as $jar) {
-            self::assertEqualsWithDelta((float) $before[$jar->jarId]?->stock - $jar->amount, (float) Jar::query()->findOrFail($jar->jarId)->stock, 1e-4);
+        foreach ((new BatchContent($batch))->products() as $product) {
+            self::assertEqualsWithDelta((float) $before[$product->productId]?->stock - $product->amount, (float) Product::query()->findOrFail($product->productId)->stock, 1e-4);
         }
-        self::assertEqualsWithDelta(90.0 - $batch->card->sources[0]->litres, $store->refresh()->level, 1e-4);
+        self::assertEqualsWithDelta(90.0 - $batch->card->sources[0]->litres, $reservoir->refresh()->level, 1e-4);
         self::assertSame(1, $keeper->entries()->where('kind', 'work')->get()->filter(static fn(Entry $entry): bool => str_starts_with($entry->title, "Mixed 40\u{A0}L"))->count());
         $this->delete('/batches/'.$batch->id);
         self::assertTrue(Batch::query()->whereKey($batch->id)->exists());
@@ -108,16 +108,16 @@ final class BatchTest extends FeatureCase
     public function testAStockThatIsNotCountedStaysSo(): void
     {
         [$keeper, , , $batch] = $this->written();
-        Jar::query()->update(['stock' => null]);
+        Product::query()->update(['stock' => null]);
         $this->actingAs($keeper)->post('/batches/'.$batch->id.'/made');
 
-        self::assertSame(0, Jar::query()->whereNotNull('stock')->count());
+        self::assertSame(0, Product::query()->whereNotNull('stock')->count());
     }
 
     public function testTheForecastKnowsTheBatchUntilTheWaterIsRead(): void
     {
         [$keeper, $tank, , $batch] = $this->written();
-        $water = Water::query()->findOrFail($batch->water_id);
+        $water = SourceWater::query()->findOrFail($batch->source_water_id);
         self::assertSame('Water for Brook', $water->name);
         $sheet = fn(): string => (string) $this->actingAs($keeper->refresh())->get("/tanks/$tank->id/water-change?water=$water->id&second_water=")->assertOk()->getContent();
 
@@ -131,8 +131,8 @@ final class BatchTest extends FeatureCase
     public function testTheRunSheetCarriesTheBatch(): void
     {
         [$keeper, $tank, , $batch] = $this->written();
-        $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
-        $step = Run::query()->latest('id')->firstOrFail()->steps()->get()->first(static fn($step): bool => ($step->content->batch ?? null) === $batch->id);
+        $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->source_water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
+        $step = Checklist::query()->latest('id')->firstOrFail()->steps()->get()->first(static fn($step): bool => ($step->content->batch ?? null) === $batch->id);
 
         self::assertNotNull($step);
         self::assertStringContainsString('The meter should show', implode(' ', $step->content->lines));
@@ -145,8 +145,8 @@ final class BatchTest extends FeatureCase
         $this->read($keeper, $tank, ['temperature' => '22.4']);
         $card = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee("now 22.4\u{00A0}°C")->getContent()));
         $this->get("/tanks/$tank->id/hose")->assertSee('name="goal" value="22.4"', false);
-        $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
-        $lines = (string) json_encode(Run::query()->latest('id')->firstOrFail()->steps()->get()->pluck('content')->all(), JSON_UNESCAPED_UNICODE);
+        $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->source_water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
+        $lines = (string) json_encode(Checklist::query()->latest('id')->firstOrFail()->steps()->get()->pluck('content')->all(), JSON_UNESCAPED_UNICODE);
         preg_match_all('/([\d.]+)\x{A0}g (\w+)/u', $lines, $found, PREG_SET_ORDER);
 
         self::assertNotSame([], $found);
@@ -158,8 +158,8 @@ final class BatchTest extends FeatureCase
     public function testALabelWithoutConductivityIsHeldToNoMoreThanCanBeKnown(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $jar = $keeper->jars()->create(['name' => 'Tin', 'salt' => null, 'unit' => 'g', 'price' => 1.0, 'stock' => 500.0, 'label' => ['dose' => 6.0, 'litres' => 20.0, 'gh' => 5.0, 'kh' => 2.0, 'ec' => 0.0, 'ratio' => 3.0]]);
-        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '20', 'sources' => [(string) $ro->id], 'jars' => [(string) $jar->id], 'gh' => '5', 'kh' => '2', 'name' => 'From the tin']);
+        $product = $keeper->products()->create(['name' => 'Tin', 'salt' => null, 'unit' => 'g', 'price' => 1.0, 'stock' => 500.0, 'label' => ['dose' => 6.0, 'litres' => 20.0, 'gh' => 5.0, 'kh' => 2.0, 'ec' => 0.0, 'ratio' => 3.0]]);
+        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '20', 'sources' => [(string) $ro->id], 'jars' => [(string) $product->id], 'gh' => '5', 'kh' => '2', 'name' => 'From the tin']);
         $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee('A label names no conductivity');
         $expected = (new BatchContent($batch))->expectedConductivity();
         $doubt = (new BatchContent($batch))->doubt();
@@ -187,11 +187,11 @@ final class BatchTest extends FeatureCase
     public function testATankWithAStoreOfItsOwnFillsThatOne(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $store = $this->water($keeper, 'Shrimp store', 'made_up');
-        $tank->update(['water_id' => $store->id]);
+        $reservoir = $this->water($keeper, 'Shrimp store', 'made_up');
+        $tank->update(['source_water_id' => $reservoir->id]);
         $batch = $this->writeBatch($keeper->refresh(), ['tank' => $tank->id, 'litres' => '20', 'gh' => '5', 'waters' => [$ro->id]]);
 
-        self::assertSame($store->id, $batch->water_id);
+        self::assertSame($reservoir->id, $batch->source_water_id);
     }
 
     public function testADroppedCardIsGone(): void
@@ -213,18 +213,18 @@ final class BatchTest extends FeatureCase
     public function testMineralsThatGoStraightInBeginWithTheBuffer(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'minerals' => 'direct', 'litres' => '40', 'gh' => '10', 'kh' => '8', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(), 'animals' => 'hard_water_fish', 'animals_was' => 'hard_water_fish', 'tank_was' => $tank->id]);
-        self::assertContains((new BatchContent($batch))->jars()[0]->name, ['Soda', 'Potassium bicarbonate']);
+        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'minerals' => 'direct', 'litres' => '40', 'gh' => '10', 'kh' => '8', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(), 'animals' => 'hard_water_fish', 'animals_was' => 'hard_water_fish', 'tank_was' => $tank->id]);
+        self::assertContains((new BatchContent($batch))->products()[0]->name, ['Soda', 'Potassium bicarbonate']);
         $this->get('/batches/'.$batch->id)->assertOk()->assertSee('for these litres only')->assertSee('in thirds')->assertDontSee('What now?');
     }
 
     public function testASpoonThatIsFarOffIsDoubted(): void
     {
         [$keeper, , $ro] = $this->bench();
-        foreach (Jar::all() as $jar) {
-            $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 0.2, 'taken_at' => now()]);
+        foreach (Product::all() as $product) {
+            $product->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 0.2, 'taken_at' => now()]);
         }
-        $batch = $this->writeBatch($keeper->refresh(), ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(), 'spoons' => '1', 'animals' => 'community', 'animals_was' => 'community']);
+        $batch = $this->writeBatch($keeper->refresh(), ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(), 'spoons' => '1', 'animals' => 'community', 'animals_was' => 'community']);
         self::assertTrue((new BatchContent($batch))->usesSpoons());
         $expected = (new BatchContent($batch))->expectedConductivity();
         $this->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.1F', 0.95 * $expected)]);
@@ -233,13 +233,13 @@ final class BatchTest extends FeatureCase
         $this->get('/batches/'.$batch->id)->assertSee('is it still the same spoon');
     }
 
-    /** @return array{Keeper, Tank, Water, Batch} 40 L from RO at GH 6, KH 3, for the tank */
+    /** @return array{Keeper, Tank, SourceWater, Batch} 40 L from RO at GH 6, KH 3, for the tank */
     private function written(): array
     {
         [$keeper, $tank, $ro] = $this->bench();
         $batch = $this->writeBatch($keeper, [
             'tank' => $tank->id, 'tank_was' => $tank->id, 'animals' => 'community', 'animals_was' => 'community',
-            'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(),
+            'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(),
         ]);
 
         return [$keeper, $tank, $ro, $batch];

@@ -115,8 +115,8 @@ final class CautiousTest extends FeatureCase
         self::assertSame($isSensitive ? 0.02 : 0.05, $needs->ammoniaAlarm());
         self::assertSame($isSensitive ? 3 : 2, $needs->daysBetween());
         self::assertSame($isSensitive ? 1.0 : 2.0, $needs->swingLimits()->kh);
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'routine', 'tasks' => ['vacuum', 'spot']]);
-        $lines = $run->steps->mapWithKeys(static fn($step): array => [$step->job => implode(' ', $step->content->lines)]);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'routine', 'tasks' => ['vacuum', 'spot']]);
+        $lines = $checklist->steps->mapWithKeys(static fn($step): array => [$step->job => implode(' ', $step->content->lines)]);
         $hasGuard ? self::assertStringContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', (string) $lines['vacuum']) : self::assertStringNotContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', (string) $lines['vacuum']);
         self::assertSame($isSensitive, !str_contains((string) $lines['spot'], 'with shrimp'));
         // The group is never made milder by what is noted.
@@ -128,7 +128,7 @@ final class CautiousTest extends FeatureCase
     {
         foreach ([['rotala_rotundifolia', false], ['taxiphyllum_barbieri', true], ['vallisneria_spiralis', true]] as $i => [$kind, $isTender]) {
             [$keeper, $tank] = $this->readyTank("Wren$i");
-            $tank->stands()->create(['kind' => $kind, 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+            $tank->plantGroups()->create(['kind' => $kind, 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
             $needs = ($tank->fresh() ?? $tank)->needs();
             self::assertSame($isTender, $needs->isHarmedByOxidisers(), $kind);
             self::assertFalse($needs->isSensitive());
@@ -151,15 +151,15 @@ final class CautiousTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $tank->animalKinds()->create(['kind' => 'fry'])->events()->create(['kind' => CountKind::Counted, 'count' => 21, 'day' => now()->format('Y-m-d')]);
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'routine']);
-        $drain = implode(' ', $run->steps()->where('job', 'drain')->sole()->content->lines);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'routine']);
+        $drain = implode(' ', $checklist->steps()->where('job', 'drain')->sole()->content->lines);
         self::assertStringContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', $drain);
         self::assertStringContainsString('Pinch the hose', $drain);
         self::assertStringContainsString('Pinch the hose to a gentle stream. Drain into a tub and check it for', $drain);
         $this->get("/tanks/$tank->id/maintenance?reason=routine")->assertSeeText('into a tub; check it for shrimp and fry, then garden or drain')->assertDontSeeText('for the garden or the drain leave');
         // Whatever goes off or comes off goes on again, also what no list has.
-        self::assertStringContainsString('A second heater, filter or pump is not on this list: switch it on too.', implode(' ', $run->steps()->where('job', 'on')->sole()->content->lines));
-        $jobs = $run->steps()->orderBy('position')->pluck('job')->all();
+        self::assertStringContainsString('A second heater, filter or pump is not on this list: switch it on too.', implode(' ', $checklist->steps()->where('job', 'on')->sole()->content->lines));
+        $jobs = $checklist->steps()->orderBy('position')->pluck('job')->all();
         self::assertSame(['lid', 'close'], array_slice($jobs, -2));
     }
 
@@ -201,10 +201,10 @@ final class CautiousTest extends FeatureCase
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
         $start = function (int $days) use ($tank): array {
-            $tank->startUp()->updateOrCreate([], ['way' => 'planted', 'source' => 'soil', 'begun_on' => CarbonImmutable::now()->subDays($days)->format('Y-m-d')]);
-            $fresh = $tank->fresh(['keeper', 'startUp']) ?? $tank;
+            $tank->cycling()->updateOrCreate([], ['way' => 'planted', 'source' => 'soil', 'begun_on' => CarbonImmutable::now()->subDays($days)->format('Y-m-d')]);
+            $fresh = $tank->fresh(['keeper', 'cycling']) ?? $tank;
 
-            return array_column((new CyclingPage($fresh, $fresh->startUp))->first(), 'name');
+            return array_column((new CyclingPage($fresh, $fresh->cycling))->first(), 'name');
         };
         self::assertNotContains('Otocinclus', $start(40));
         self::assertContains('Otocinclus', $start(60));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawing\ChartPoint;
+use App\Models\ChecklistState;
 use App\Models\Keeper;
-use App\Models\RunState;
 use App\Models\Tank;
 use App\Testing\ChartsPage;
 use Carbon\CarbonImmutable;
@@ -65,9 +65,9 @@ final class ChartsTest extends FeatureCase
     public function testEventsAreMarkedAndDosesThatWereLeftOutAreHollow(): void
     {
         $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(3), 'title' => 'A stone slid']);
-        $jar = $this->jar($this->keeper, 'gypsum');
+        $product = $this->product($this->keeper, 'gypsum');
         foreach ([2 => false, 1 => true] as $ago => $missed) {
-            $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d'), 'missed' => $missed]);
+            $this->tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d'), 'missed' => $missed]);
         }
         $page = (string) $this->get("/tanks/{$this->tank->id}/charts?span=28")->assertSee('A stone slid')->getContent();
         self::assertSame(1, substr_count($page, 'chart__bar--missed'));
@@ -97,8 +97,8 @@ final class ChartsTest extends FeatureCase
     {
         // 60 mm in twenty days, cut back to 100, 50 in ten; another 20 in ten; what was guessed by the eye, and one day, say nothing.
         foreach ([['rotala_rotundifolia', 30, 100, null, false], ['rotala_rotundifolia', 10, 100, 160, false], ['rotala_rotundifolia', 0, 150, null, false], ['cryptocoryne_wendtii', 10, 40, null, false], ['cryptocoryne_wendtii', 9, 90, null, false], ['cryptocoryne_wendtii', 5, 300, null, true], ['cryptocoryne_wendtii', 0, 280, null, false]] as [$kind, $ago, $height, $before, $guessed]) {
-            $stand = $this->tank->stands()->firstOrCreate(['kind' => $kind], ['left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-            $stand->looks()->create(['happened_at' => CarbonImmutable::now()->subDays($ago), 'height' => $height, 'before' => $before, 'guessed' => $guessed]);
+            $plantGroup = $this->tank->plantGroups()->firstOrCreate(['kind' => $kind], ['left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+            $plantGroup->looks()->create(['happened_at' => CarbonImmutable::now()->subDays($ago), 'height' => $height, 'before' => $before, 'guessed' => $guessed]);
         }
         $grown = array_map(static fn(array $one): float => round($one[1], 6), $this->page(91, ['growth'])->grown());
         // Ten days ago 3 a day; today 5 and -4 a day, half of a millimetre in the mean.
@@ -118,9 +118,9 @@ final class ChartsTest extends FeatureCase
     public function testFilmIsWhatWasFoundOnThePanes(): void
     {
         foreach ([[20, 'little'], [10, 'expected'], [1, 'much']] as [$ago, $found]) {
-            $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['glass']]);
-            $run->steps()->where('job', 'glass')->update(['done_at' => CarbonImmutable::now()->subDays($ago), 'found' => $found]);
-            $run->update(['state' => RunState::Done]);
+            $checklist = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['glass']]);
+            $checklist->steps()->where('job', 'glass')->update(['done_at' => CarbonImmutable::now()->subDays($ago), 'found' => $found]);
+            $checklist->update(['state' => ChecklistState::Done]);
         }
         self::assertSame([1, 2, 3], array_column($this->page(91, ['film'])->wiped(), 1));
         $chart = $this->page(91, ['film'])->charts()[0];

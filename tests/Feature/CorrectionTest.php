@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Mixing\IonsQuery;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Reading;
-use App\Models\Run;
-use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use App\Tanks\TankWaterQuery;
@@ -52,15 +52,15 @@ final class CorrectionTest extends FeatureCase
     public function testOneThatIsTakenBackLeavesNothingBehind(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
-        $this->finishRun($run, CarbonImmutable::parse('2026-03-01 13:00'), CarbonImmutable::parse('2026-03-01 14:00'));
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
+        $this->finishRun($checklist, CarbonImmutable::parse('2026-03-01 13:00'), CarbonImmutable::parse('2026-03-01 14:00'));
         $this->travelTo(CarbonImmutable::parse('2026-03-04 12:00'));
         $this->get('/')->assertSee('Water change in 4 days');
         $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
         $this->from("/entries/$entry->id/edit")->delete("/entries/$entry->id")->assertRedirect("/tanks/$entry->tank_id/log");
 
         self::assertSame(0, WaterChange::query()->count());
-        self::assertSame(RunState::Dropped, ($run->fresh() ?? $run)->state);
+        self::assertSame(ChecklistState::Dropped, ($checklist->fresh() ?? $checklist)->state);
         self::assertEqualsWithDelta(330.0, $this->now($tank, Parameter::Conductivity), 1e-9);
         $this->get('/')->assertDontSee('Water change in 4 days')->assertSee('First water change');
         $this->get("/tanks/$tank->id/forecast-check")->assertOk()->assertSee('Nothing to check yet');
@@ -119,21 +119,21 @@ final class CorrectionTest extends FeatureCase
     public function testTheLookBackIsHeldToWhatWasReallyChanged(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->walk($this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']), []);
-        $this->actingAs($keeper)->get("/checklists/$run->id/forecast-check")->assertSee("50\u{A0}L, 50");
+        $checklist = $this->walk($this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']), []);
+        $this->actingAs($keeper)->get("/checklists/$checklist->id/forecast-check")->assertSee("50\u{A0}L, 50");
         $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
         $this->put("/entries/$entry->id", ['happened_at' => $entry->happened_at->format('Y-m-d\TH:i'), 'litres' => '25'])->assertSessionHasNoErrors();
         $share = WaterChange::query()->sole()->share;
-        $this->get("/checklists/$run->id/forecast-check")->assertSee("25\u{A0}L, ".round(100 * $share))->assertDontSee("50\u{A0}L, 50");
+        $this->get("/checklists/$checklist->id/forecast-check")->assertSee("25\u{A0}L, ".round(100 * $share))->assertDontSee("50\u{A0}L, 50");
     }
 
     public function testWhatWasSkippedIsNoChange(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->walk($this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']), ['drain', 'refill']);
+        $checklist = $this->walk($this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']), ['drain', 'refill']);
 
-        self::assertSame(RunState::Done, $run->state);
-        self::assertFalse($run->changes_water);
+        self::assertSame(ChecklistState::Done, $checklist->state);
+        self::assertFalse($checklist->changes_water);
         self::assertSame(0, WaterChange::query()->count());
         self::assertSame(0, Entry::query()->where('kind', EntryKind::Change)->count());
         $this->get('/')->assertSee('First water change');
@@ -142,8 +142,8 @@ final class CorrectionTest extends FeatureCase
     public function testHalfOfADoubleDrainCountsHalf(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50', 'drains' => '2']);
-        $this->walk($run, ['drain', 'refill'], 1);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50', 'drains' => '2']);
+        $this->walk($checklist, ['drain', 'refill'], 1);
 
         $change = WaterChange::query()->sole();
         // Two halves would leave a quarter; one of them leaves a half.
@@ -158,25 +158,25 @@ final class CorrectionTest extends FeatureCase
      * @param list<string> $skipped jobs
      * @param int          $most    times each of them is skipped, the last ones first
      */
-    private function walk(Run $run, array $skipped, int $most = 9): Run
+    private function walk(Checklist $checklist, array $skipped, int $most = 9): Checklist
     {
         $left = array_fill_keys($skipped, 0);
         $skip = [];
-        foreach ($run->steps()->get()->reverse() as $step) {
+        foreach ($checklist->steps()->get()->reverse() as $step) {
             if (isset($left[$step->job]) && $left[$step->job] < $most) {
                 ++$left[$step->job];
                 $skip[$step->position] = true;
             }
         }
         $this->travel(1)->hours();
-        foreach ($run->steps()->get() as $step) {
+        foreach ($checklist->steps()->get() as $step) {
             if ($step->job === 'on') {
-                $run->switches()->whereNotNull('off_at')->update(['on_at' => CarbonImmutable::now()]);
+                $checklist->switches()->whereNotNull('off_at')->update(['on_at' => CarbonImmutable::now()]);
             }
-            $this->post("/checklists/$run->id/steps/$step->position", isset($skip[$step->position]) ? ['skip' => '1'] : [])->assertSessionHasNoErrors();
+            $this->post("/checklists/$checklist->id/steps/$step->position", isset($skip[$step->position]) ? ['skip' => '1'] : [])->assertSessionHasNoErrors();
         }
 
-        return $run->refresh();
+        return $checklist->refresh();
     }
 
     public function testABlendAndTheBenchFollowAReadingThatWasPutRight(): void
@@ -184,13 +184,13 @@ final class CorrectionTest extends FeatureCase
         [$keeper, $tank, $tap] = $this->readyTank();
         $rain = $this->water($keeper, 'Rain', 'rain');
         $this->read($keeper, $rain, ['general_hardness' => '1', 'carbonate_hardness' => '1', 'ph' => '6.5', 'conductivity' => '30', 'nitrate' => '0', 'temperature' => '12']);
-        $tank->update(['water_id' => $tap->id, 'second_water_id' => $rain->id, 'second_share' => 0.5]);
+        $tank->update(['source_water_id' => $tap->id, 'second_source_water_id' => $rain->id, 'second_share' => 0.5]);
         $blend = fn(): ?float => WatersQuery::around($tank->setRelation('keeper', $keeper->fresh()?->load('waters') ?? $keeper), [$tap->id, $rain->id])->blend($tap, $rain, 0.5)->get(Parameter::Conductivity)?->central();
         $bench = fn(): float => IonsQuery::all([$tap])[$tap->id]->source->measured ?? NAN;
         // By strength, halved to.
         self::assertEqualsWithDelta(216.1, $blend() ?? NAN, 0.1);
         self::assertEqualsWithDelta(390.0, $bench(), 1e-6);
-        $entry = Reading::query()->where('water_id', $tap->id)->where('parameter', 'conductivity')->firstOrFail()->entry_id;
+        $entry = Reading::query()->where('source_water_id', $tap->id)->where('parameter', 'conductivity')->firstOrFail()->entry_id;
         $this->actingAs($keeper)->put("/entries/$entry", ['happened_at' => CarbonImmutable::now()->subMinute()->format('Y-m-d\TH:i'), 'readings' => ['conductivity' => '490']])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(269.3, $blend() ?? NAN, 0.1);
         self::assertEqualsWithDelta(490.0, $bench(), 1e-6);

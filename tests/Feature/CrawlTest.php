@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
 use App\Models\Tank;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
@@ -101,9 +101,9 @@ final class CrawlTest extends FeatureCase
         $this->get('/tanks/7/fertilising')->assertSee('Own fertiliser for Bright Reach')->assertDontSee('may rise above the safe limit for your animals.');
         $this->get('/tanks/1/problems/2')->assertSee('Microsorum pteropus');
         // The shrimp salt is measured by spoon, and its stock went down by what the batch took.
-        $jar = Jar::query()->where('name', 'Ember mineral salt')->firstOrFail();
-        self::assertLessThan(180.0, $jar->stock);
-        self::assertGreaterThan(170.0, $jar->stock);
+        $product = Product::query()->where('name', 'Ember mineral salt')->firstOrFail();
+        self::assertLessThan(180.0, $product->stock);
+        self::assertGreaterThan(170.0, $product->stock);
     }
 
     #[Group('long')]

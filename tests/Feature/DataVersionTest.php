@@ -7,11 +7,11 @@ namespace Tests\Feature;
 use App\Fertilising\FertilisingQuery;
 use App\Models\DataVersion;
 use App\Models\Dose;
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
 use App\Models\Reading;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Models\WaterChange;
 use App\Tanks\TankWaterQuery;
 use Carbon\CarbonImmutable;
@@ -22,27 +22,27 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What is kept of a tank is old as soon as anything is written of it, however it is written. */
 final class DataVersionTest extends FeatureCase
 {
-    /** @return iterable<string, array{callable(Tank, Water, Keeper): mixed}> */
+    /** @return iterable<string, array{callable(Tank, SourceWater, Keeper): mixed}> */
     public static function writes(): iterable
     {
         yield 'a reading is corrected by query' => [static fn(Tank $tank): int => Reading::query()->where('tank_id', $tank->id)->where('parameter', 'nitrate')->update(['value' => 7.0])];
         yield 'readings are deleted by query' => [static fn(Tank $tank): mixed => $tank->readings()->where('parameter', 'ph')->delete()];
-        yield 'a record of its own' => [static fn(Tank $tank) => $tank->topUps()->create(['litres' => 2.0, 'taken_at' => now()])];
-        yield 'one that hangs on a plant group' => [static fn(Tank $tank) => $tank->stands()->firstOrFail()->capsules()->create(['kind' => 'clay', 'number' => 1, 'placed_on' => '2026-03-01'])];
+        yield 'a record of its own' => [static fn(Tank $tank) => $tank->topOffs()->create(['litres' => 2.0, 'taken_at' => now()])];
+        yield 'one that hangs on a plant group' => [static fn(Tank $tank) => $tank->plantGroups()->firstOrFail()->rootTabs()->create(['kind' => 'clay', 'number' => 1, 'placed_on' => '2026-03-01'])];
         yield 'one that hangs on its animals' => [static fn(Tank $tank) => $tank->animalKinds()->firstOrFail()->events()->create(['kind' => 'came', 'count' => 2, 'day' => '2026-03-01'])];
         yield 'the tank itself' => [static fn(Tank $tank) => $tank->update(['routine_share' => 0.5])];
-        yield 'a source water' => [static fn(Tank $tank, Water $water): int => Reading::query()->where('water_id', $water->id)->update(['value' => 3.0])];
-        yield 'a product' => [static fn(Tank $tank, Water $water, Keeper $keeper) => $keeper->jars()->create(['name' => 'x', 'salt' => 'gypsum', 'unit' => 'g'])];
-        yield 'a step of a session' => [static fn(Tank $tank) => $tank->runs()->firstOrFail()->steps()->whereNull('done_at')->update(['note' => 'x'])];
+        yield 'a source water' => [static fn(Tank $tank, SourceWater $water): int => Reading::query()->where('source_water_id', $water->id)->update(['value' => 3.0])];
+        yield 'a product' => [static fn(Tank $tank, SourceWater $water, Keeper $keeper) => $keeper->products()->create(['name' => 'x', 'salt' => 'gypsum', 'unit' => 'g'])];
+        yield 'a step of a session' => [static fn(Tank $tank) => $tank->checklists()->firstOrFail()->steps()->whereNull('done_at')->update(['note' => 'x'])];
     }
 
-    /** @param callable(Tank, Water, Keeper): mixed $write */
+    /** @param callable(Tank, SourceWater, Keeper): mixed $write */
     #[DataProvider('writes')]
     public function testEveryWriteDrawsAnotherVersionForItsTankAlone(callable $write): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
         $this->writeRun($keeper, $tank);
-        $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
         $tank->animalKinds()->create(['kind' => 'tetra']);
         [, $foreign] = $this->readyTank('Other');
         $before = DataVersion::ofTanks([$tank->id, $foreign->id]);
@@ -99,7 +99,7 @@ final class DataVersionTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
-        $tank->update(['water_id' => $water->id]);
+        $tank->update(['source_water_id' => $water->id]);
         $keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'pen', 'unit' => 'no3', 'step' => 0.1, 'fields' => []]);
         $keeper->load('kits');
         $tank->readings()->where('parameter', 'nitrate')->delete();
@@ -128,9 +128,9 @@ final class DataVersionTest extends FeatureCase
     public function testADoseOnADayBetweenArrivesToo(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $jar = $keeper->jars()->create(['name' => 'Green daily', 'salt' => Jar::FEED, 'unit' => 'mL', 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
+        $product = $keeper->products()->create(['name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
         foreach ([9, 6, 3] as $days) {
-            $tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 10.0, 'unit' => 'mL', 'brings' => ['potassium' => 2.0], 'given_at' => now()->subDays($days), 'day' => now()->subDays($days)->format('Y-m-d')]);
+            $tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 10.0, 'unit' => 'mL', 'brings' => ['potassium' => 2.0], 'given_at' => now()->subDays($days), 'day' => now()->subDays($days)->format('Y-m-d')]);
         }
         $level = static fn(): float => FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank)->course(Parameter::Potassium)->level()->level;
         $before = $level();

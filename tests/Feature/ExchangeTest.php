@@ -22,7 +22,7 @@ final class ExchangeTest extends FeatureCase
     public function testRecipesGoOutAndInUnchangedBothWays(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $this->actingAs($keeper)->post('/recipes', ['recipe_name' => 'Soft, "six" & co', 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'cap' => ['Na' => '20'], 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all()])->assertRedirect('/recipes');
+        $this->actingAs($keeper)->post('/recipes', ['recipe_name' => 'Soft, "six" & co', 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'cap' => ['Na' => '20'], 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all()])->assertRedirect('/recipes');
         $first = Recipe::query()->firstOrFail()->content;
         self::assertSame('Soft, "six" & co', $first['name']);
         foreach (['json', 'csv'] as $format) {
@@ -50,7 +50,7 @@ final class ExchangeTest extends FeatureCase
             Analysis::query()->delete();
             $this->import('/analyses/import', $file, 'analyses.'.$format)->assertSessionHasNoErrors()->assertRedirect('/source-waters');
             $after = Analysis::query()->firstOrFail();
-            self::assertSame($tap->id, $after->water_id);
+            self::assertSame($tap->id, $after->source_water_id);
             self::assertEquals($before->milligrams, $after->milligrams);
             self::assertEqualsWithDelta((float) $before->hardness, (float) $after->hardness, 1e-9);
             self::assertSame('2026-03-01', $after->sampled_on->format('Y-m-d'));
@@ -64,7 +64,7 @@ final class ExchangeTest extends FeatureCase
         $keeper = $this->keeper();
         $water = $this->water($keeper, 'Well');
         $note = "first line, with a comma\nand \"quotes\"\n=SUM(1)";
-        $analysis = new Analysis(['water_id' => $water->id, 'sampled_on' => '2026-02-03', 'milligrams' => ['Ca' => 60.0], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note]);
+        $analysis = new Analysis(['source_water_id' => $water->id, 'sampled_on' => '2026-02-03', 'milligrams' => ['Ca' => 60.0], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note]);
         $analysis->keeper_id = $keeper->id;
         $analysis->save();
         $file = (string) $this->actingAs($keeper)->get('/analyses/export.csv')->getContent();
@@ -97,7 +97,7 @@ final class ExchangeTest extends FeatureCase
             }
         }
         foreach ($notes as $i => $note) {
-            $analysis = new Analysis(['water_id' => $water->id, 'sampled_on' => CarbonImmutable::parse('2026-01-01')->addDays($i), 'milligrams' => ['Ca' => 40.0 + $i], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note]);
+            $analysis = new Analysis(['source_water_id' => $water->id, 'sampled_on' => CarbonImmutable::parse('2026-01-01')->addDays($i), 'milligrams' => ['Ca' => 40.0 + $i], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note]);
             $analysis->keeper_id = $keeper->id;
             $analysis->save();
         }
@@ -105,7 +105,7 @@ final class ExchangeTest extends FeatureCase
         Analysis::query()->delete();
         $this->import('/analyses/import', $file, 'own.'.$format)->assertSessionHasNoErrors();
         self::assertSame($notes, Analysis::query()->orderBy('sampled_on')->pluck('note')->all());
-        self::assertSame([$water->id], Analysis::query()->pluck('water_id')->unique()->all());
+        self::assertSame([$water->id], Analysis::query()->pluck('source_water_id')->unique()->all());
     }
 
     public function testAWaterThatIsNotKnownIsNamedWithItsAnalysis(): void

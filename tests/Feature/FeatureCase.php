@@ -8,15 +8,15 @@ use App\Data\ForecastRecord;
 use App\Exchange\KeeperTables;
 use App\Models\Analysis;
 use App\Models\Batch;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
 use App\Models\Entry;
 use App\Models\Helper;
-use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Photo;
-use App\Models\Run;
-use App\Models\RunState;
+use App\Models\Product;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Testing\RecordResults;
 use App\WaterChange\LogWaterChange;
 use App\WaterChange\PastChange;
@@ -123,18 +123,18 @@ abstract class FeatureCase extends TestCase
         return Keeper::query()->create(['name' => $name, 'email' => strtolower($name).'@cresco.test', 'password' => 'still water']);
     }
 
-    protected function water(Keeper $keeper, string $name = 'Tap', string $kind = 'tap'): Water
+    protected function water(Keeper $keeper, string $name = 'Tap', string $kind = 'tap'): SourceWater
     {
         return $keeper->waters()->create(['name' => $name, 'kind' => $kind]);
     }
 
     /** A box of about 100 L with a heater and a canister. */
-    protected function tank(Keeper $keeper, ?Water $water = null): Tank
+    protected function tank(Keeper $keeper, ?SourceWater $water = null): Tank
     {
         $tank = new Tank([
             'name' => 'Brook', 'shape' => Shape::Box, 'outer_length' => 512, 'outer_depth' => 512, 'outer_height' => 426, 'glass' => 6,
             'water_below_rim' => 20, 'animals' => AnimalGroup::Community, 'fish_height' => 40, 'warmth' => 25, 'nitrate_per_day' => 1,
-            'routine_share' => 0.3, 'routine_days' => 7, 'water_id' => $water?->id,
+            'routine_share' => 0.3, 'routine_days' => 7, 'source_water_id' => $water?->id,
         ]);
         $tank->keeper_id = $keeper->id;
         $tank->save();
@@ -145,13 +145,13 @@ abstract class FeatureCase extends TestCase
     }
 
     /** @param array<string, string> $typed */
-    protected function read(Keeper $keeper, Tank|Water $of, array $typed, ?CarbonImmutable $at = null): void
+    protected function read(Keeper $keeper, Tank|SourceWater $of, array $typed, ?CarbonImmutable $at = null): void
     {
         $record = new RecordResults();
         $record->keep($keeper, $of, $record->parse($keeper, $typed), $at ?? CarbonImmutable::now());
     }
 
-    /** @return array{Keeper, Tank, Water} everything read that a forecast needs */
+    /** @return array{Keeper, Tank, SourceWater} everything read that a forecast needs */
     protected function readyTank(string $name = 'Wren'): array
     {
         $keeper = $this->keeper($name);
@@ -164,24 +164,24 @@ abstract class FeatureCase extends TestCase
     }
 
     /** @param array<string, mixed> $asked */
-    protected function writeRun(Keeper $keeper, Tank $tank, array $asked = []): Run
+    protected function writeRun(Keeper $keeper, Tank $tank, array $asked = []): Checklist
     {
         $this->actingAs($keeper)->post("/tanks/$tank->id/checklists", $asked)->assertRedirect();
 
-        return Run::query()->latest('id')->firstOrFail();
+        return Checklist::query()->latest('id')->firstOrFail();
     }
 
     /** Ends a sheet as if all of it had been done. */
-    protected function finishRun(Run $run, CarbonImmutable $started, CarbonImmutable $finished): Run
+    protected function finishRun(Checklist $checklist, CarbonImmutable $started, CarbonImmutable $finished): Checklist
     {
-        $run->update(['state' => RunState::Done, 'started_at' => $started, 'finished_at' => $finished]);
-        app(LogWaterChange::class)($run->keeper_id, $run->tank_id, $run, null, 'Tap', $run->plan->out, $run->plan->share, $run->forecast, $finished, 'Changed', null);
+        $checklist->update(['state' => ChecklistState::Done, 'started_at' => $started, 'finished_at' => $finished]);
+        app(LogWaterChange::class)($checklist->keeper_id, $checklist->tank_id, $checklist, null, 'Tap', $checklist->plan->out, $checklist->plan->share, $checklist->forecast, $finished, 'Changed', null);
 
-        return $run->refresh();
+        return $checklist->refresh();
     }
 
     /** A change without a sheet. */
-    protected function noteChange(Keeper $keeper, Tank $tank, Water $water, float $litres, CarbonImmutable $at): void
+    protected function noteChange(Keeper $keeper, Tank $tank, SourceWater $water, float $litres, CarbonImmutable $at): void
     {
         $change = PastChange::of($tank->setRelation('keeper', $keeper), $water, null, 0.0, $litres, $at);
         app(LogWaterChange::class)($keeper->id, $tank->id, null, $water->id, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at, 'Changed', null);
@@ -190,7 +190,7 @@ abstract class FeatureCase extends TestCase
     /**
      * A bench with RO water and a tap, and the salts that make any fresh water.
      *
-     * @return array{Keeper, Tank, Water, Water} keeper, tank, RO, tap
+     * @return array{Keeper, Tank, SourceWater, SourceWater} keeper, tank, RO, tap
      */
     protected function bench(string $name = 'Wren'): array
     {
@@ -198,17 +198,17 @@ abstract class FeatureCase extends TestCase
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
         $this->read($keeper, $ro, ['conductivity' => '8', 'temperature' => '15']);
         foreach (['gypsum', 'calcium_chloride', 'epsom', 'soda', 'potassium_bicarbonate'] as $salt) {
-            $this->jar($keeper, $salt);
+            $this->product($keeper, $salt);
         }
 
         return [$keeper, $tank, $ro, $tap];
     }
 
-    protected function jar(Keeper $keeper, string $salt, ?float $stock = 500.0): Jar
+    protected function product(Keeper $keeper, string $salt, ?float $stock = 500.0): Product
     {
         self::assertNotNull(Salts::find($salt), $salt);
 
-        return $keeper->jars()->create(['name' => ucfirst(str_replace('_', ' ', $salt)), 'salt' => $salt, 'unit' => 'g', 'price' => 1.0, 'stock' => $stock]);
+        return $keeper->products()->create(['name' => ucfirst(str_replace('_', ' ', $salt)), 'salt' => $salt, 'unit' => 'g', 'price' => 1.0, 'stock' => $stock]);
     }
 
     /** @param array<string, mixed> $asked */
@@ -219,9 +219,9 @@ abstract class FeatureCase extends TestCase
         return Batch::query()->latest('id')->firstOrFail();
     }
 
-    private static function photo(Keeper $owner, Tank $tank, Run $run): Photo
+    private static function photo(Keeper $owner, Tank $tank, Checklist $checklist): Photo
     {
-        $photo = new Photo(['tank_id' => $tank->id, 'run_id' => $run->id, 'run_step_id' => $run->steps()->firstOrFail()->id, 'file' => 'none.jpg', 'width' => 1, 'height' => 1, 'taken_at' => now()]);
+        $photo = new Photo(['tank_id' => $tank->id, 'checklist_id' => $checklist->id, 'checklist_step_id' => $checklist->steps()->firstOrFail()->id, 'file' => 'none.jpg', 'width' => 1, 'height' => 1, 'taken_at' => now()]);
         $photo->keeper_id = $owner->id;
         $photo->save();
 
@@ -229,53 +229,53 @@ abstract class FeatureCase extends TestCase
     }
 
     /** @return array<string, int|string> one of each kind, by route parameter */
-    protected function oneOfEach(Keeper $owner, Tank $tank, Water $water, Run $run): array
+    protected function oneOfEach(Keeper $owner, Tank $tank, SourceWater $water, Checklist $checklist): array
     {
-        $jar = $this->jar($owner, 'gypsum');
-        $trial = $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()]);
-        $store = $owner->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
-        $analysis = new Analysis(['water_id' => $water->id, 'sampled_on' => '2026-01-02', 'milligrams' => ['Ca' => 40.0]]);
+        $product = $this->product($owner, 'gypsum');
+        $trial = $product->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()]);
+        $reservoir = $owner->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
+        $analysis = new Analysis(['source_water_id' => $water->id, 'sampled_on' => '2026-01-02', 'milligrams' => ['Ca' => 40.0]]);
         $analysis->keeper_id = $owner->id;
         $analysis->save();
-        $batch = new Batch(['water_id' => $water->id, 'litres' => 10.0, 'card' => ['name' => 'x']]);
+        $batch = new Batch(['source_water_id' => $water->id, 'litres' => 10.0, 'card' => ['name' => 'x']]);
         $batch->keeper_id = $owner->id;
         $batch->save();
 
-        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $look = $stand->looks()->create(['happened_at' => now(), 'height' => 100, 'surplus' => 4]);
+        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $look = $plantGroup->looks()->create(['happened_at' => now(), 'height' => 100, 'surplus' => 4]);
         $lamp = $tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 90, 'length' => 400, 'width' => 120, 'above' => 80]);
         $light = $tank->lightReadings()->create(['light' => 60, 'across' => 0.5, 'front' => 0.5, 'depth' => 100, 'band' => 0.1, 'taken_at' => now()]);
-        $run->afterJobs()->create(['job' => 'evening', 'due_from' => now(), 'due_until' => now()->addHours(5)]);
+        $checklist->followUps()->create(['job' => 'evening', 'due_from' => now(), 'due_until' => now()->addHours(5)]);
 
-        $inquiry = $tank->inquiries()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
+        $problem = $tank->problems()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
 
-        $inquiry->photos()->attach(self::photo($owner, $tank, $run)->id);
+        $problem->photos()->attach(self::photo($owner, $tank, $checklist)->id);
         $chore = $owner->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => now()]);
         $helper = new Helper(['tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => now()->format('Y-m-d'), 'until_day' => now()->addDays(5)->format('Y-m-d'), 'reads' => [], 'made_at' => now()]);
         $helper->keeper_id = $owner->id;
         $helper->hash = hash('sha256', str_repeat('h', 43).$owner->id.'.'.$tank->id);
         $helper->save();
-        $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
+        $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
 
         return [
-            'fresh' => $owner->freshStarts()->create(['what' => 'pen', 'since' => now()->subYear()])->id, 'chore' => $chore->id, 'away' => $owner->awaySpells()->create(['from_day' => now()->addDays(3)->format('Y-m-d'), 'until_day' => now()->addDays(4)->format('Y-m-d')])->id, 'helper' => $helper->id,
+            'fresh' => $owner->learningResets()->create(['what' => 'pen', 'since' => now()->subYear()])->id, 'chore' => $chore->id, 'away' => $owner->absences()->create(['from_day' => now()->addDays(3)->format('Y-m-d'), 'until_day' => now()->addDays(4)->format('Y-m-d')])->id, 'helper' => $helper->id,
             'supply' => $owner->supplies()->create(['name' => 'Food', 'unit' => 'g', 'left' => 20, 'weekly' => 5, 'lead_days' => 5, 'counted_on' => now()->format('Y-m-d')])->id,
             'animal' => $tank->animalKinds()->create(['kind' => 'tetra'])->id, 'ask' => $helper->jobs()->create(['text' => 'Look', 'every' => 1, 'first_on' => now()->format('Y-m-d')])->id,
             'arrival' => $tank->arrivals()->create(['what' => 'Eight', 'group' => 'fish', 'bag' => [], 'way' => 'drip', 'arrived_at' => now(), 'quarantine_until' => now()->addDays(9)->format('Y-m-d')])->id, 'secret' => str_repeat('x', 43),
-            'inquiry' => $inquiry->id, 'treatment' => $inquiry->treatments()->create(['remedy' => 'hand', 'begun_at' => now(), 'check_on' => now()->format('Y-m-d')])->id,
-            'dosePlan' => $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 1.0, 'every' => 1, 'starts_on' => now()->format('Y-m-d')])->id,
-            'dose' => $tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => ['calcium' => 1.0], 'given_at' => now(), 'day' => now()->format('Y-m-d')])->id,
+            'problem' => $problem->id, 'treatment' => $problem->treatments()->create(['remedy' => 'hand', 'begun_at' => now(), 'check_on' => now()->format('Y-m-d')])->id,
+            'dosePlan' => $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 1.0, 'every' => 1, 'starts_on' => now()->format('Y-m-d')])->id,
+            'dose' => $tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => ['calcium' => 1.0], 'given_at' => now(), 'day' => now()->format('Y-m-d')])->id,
             'pinch' => $tank->pinchTrials()->create(['pinches' => 10, 'grams_each' => 0.04, 'taken_at' => now()])->id,
             'gaugeNote' => $tank->gaugeNotes()->create(['gauge' => 'heater', 'day' => now()->startOfDay(), 'value' => 300])->id,
-            'foodSpell' => $tank->foodSpells()->create(['from_day' => now()->format('Y-m-d'), 'until_day' => now()->format('Y-m-d'), 'grams' => 0])->id,
-            'lightDay' => $tank->lightDays()->create(['day' => now()->startOfDay(), 'hours' => 12])->id, 'spot' => $tank->offSpots()->create(['kind' => 'too_tall', 'noted_at' => now()])->id, 'stand' => $stand->id, 'look' => $look->id, 'lamp' => $lamp->id, 'lightReading' => $light->id,
-            'job' => 'evening', 'term' => 'nitrate', 'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => Entry::query()->where('tank_id', $tank->id)->latest('id')->firstOrFail()->id, 'position' => 1, 'device' => 'heater',
-            'jar' => $jar->id, 'trial' => $trial->id, 'store' => $store->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
+            'feedingOverride' => $tank->feedingOverrides()->create(['from_day' => now()->format('Y-m-d'), 'until_day' => now()->format('Y-m-d'), 'grams' => 0])->id,
+            'lightDay' => $tank->lightDays()->create(['day' => now()->startOfDay(), 'hours' => 12])->id, 'spot' => $tank->layoutIssues()->create(['kind' => 'too_tall', 'noted_at' => now()])->id, 'plantGroup' => $plantGroup->id, 'look' => $look->id, 'lamp' => $lamp->id, 'lightReading' => $light->id,
+            'job' => 'evening', 'term' => 'nitrate', 'tank' => $tank->id, 'water' => $water->id, 'checklist' => $checklist->id, 'entry' => Entry::query()->where('tank_id', $tank->id)->latest('id')->firstOrFail()->id, 'position' => 1, 'device' => 'heater',
+            'product' => $product->id, 'trial' => $trial->id, 'reservoir' => $reservoir->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
             'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,
-            'photo' => self::photo($owner, $tank, $run)->id,
-            'capsule' => $stand->capsules()->create(['kind' => 'clay', 'number' => 1, 'placed_on' => now()->format('Y-m-d')])->id, 'parameter' => 'ph', 'topUp' => $tank->topUps()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
-            'patch' => $tank->patches()->create(['left_edge' => 0, 'right_edge' => 0.5, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
-            'other' => $tank->patches()->create(['left_edge' => 0.5, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
+            'photo' => self::photo($owner, $tank, $checklist)->id,
+            'rootTab' => $plantGroup->rootTabs()->create(['kind' => 'clay', 'number' => 1, 'placed_on' => now()->format('Y-m-d')])->id, 'parameter' => 'ph', 'topOff' => $tank->topOffs()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
+            'zone' => $tank->zones()->create(['left_edge' => 0, 'right_edge' => 0.5, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
+            'other' => $tank->zones()->create(['left_edge' => 0.5, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
         ];
     }
 }

@@ -9,8 +9,8 @@ use App\Fertilising\FertilisingPage;
 use App\Fertilising\FertilisingQuery;
 use App\Models\Dose;
 use App\Models\DosePlan;
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
 use App\Models\Tank;
 use App\Schedule\WeekQuery;
 use App\Tanks\PlantModelQuery;
@@ -55,24 +55,24 @@ final class FertilisingTest extends FeatureCase
         $this->actingAs($this->keeper);
     }
 
-    private function bottle(): Jar
+    private function bottle(): Product
     {
         // 10 mL in 100 L raise potassium by 2 mg/L and iron by 0.05.
-        /** @var Jar $jar */
-        $jar = $this->keeper->jars()->create(['name' => 'Green daily', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0, 'iron' => 0.05]]);
+        /** @var Product $product */
+        $product = $this->keeper->products()->create(['name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0, 'iron' => 0.05]]);
 
-        return $jar;
+        return $product;
     }
 
     public function testALabelInPercentByWeightIsReckonedOverToWhatAMillilitreBrings(): void
     {
         $asked = ['name' => 'Leaf fourteen', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['density' => '1.2', 'declared' => '1', 'nitrate' => '2', 'potassium' => '5']];
         $this->post('/products', $asked)->assertSessionHasNoErrors();
-        $label = $this->keeper->jars()->where('name', 'Leaf fourteen')->sole()->label;
+        $label = $this->keeper->products()->where('name', 'Leaf fourteen')->sole()->label;
         // 2 % N: 24 mg N, 106.24 mg NO3; 5 % K2O: 60 mg, 49.81 mg K.
         self::assertEqualsWithDelta(['dose' => 1.0, 'litres' => 1.0, 'nitrate' => 106.24, 'potassium' => 49.81], $label, 0.01);
         $this->post('/products', ['label' => ['declared' => '0'] + $asked['label'], 'name' => 'As it is'] + $asked)->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(60.0, $this->keeper->jars()->where('name', 'As it is')->sole()->label['potassium'] ?? 0.0, 0.01);
+        self::assertEqualsWithDelta(60.0, $this->keeper->products()->where('name', 'As it is')->sole()->label['potassium'] ?? 0.0, 0.01);
         $this->post('/products', ['label' => ['nitrate' => '120'] + $asked['label']] + $asked)->assertSessionHasErrors('label.nitrate');
         $this->post('/products', ['label' => ['density' => '12'] + $asked['label']] + $asked)->assertSessionHasErrors('label.density');
     }
@@ -85,7 +85,7 @@ final class FertilisingTest extends FeatureCase
         $this->get($change.$asked)->assertOk()->assertDontSee('change/dose');
         $this->get($change.'/dose'.$asked)->assertSeeText('Add plants to this tank, and Cresco proposes doses.');
         $this->plant();
-        $this->tank->update(['feeding_school' => 'plenty']);
+        $this->tank->update(['dosing_method' => 'plenty']);
         $this->read($this->keeper, $this->tank, ['potassium' => '4', 'phosphate' => '0.5']);
         $this->read($this->keeper, $this->keeper->waters()->firstOrFail(), ['potassium' => '1']);
         $this->get($change.$asked)->assertSee($change.'/dose?', false);
@@ -117,8 +117,8 @@ final class FertilisingTest extends FeatureCase
     {
         $this->plant();
         $this->read($this->keeper, $this->tank, ['potassium' => '4']);
-        $this->tank->update(['feeding_school' => 'plenty', 'limits' => ['ranges' => ['nitrate' => [0.0, 12.0]], 'swings' => []]]);
-        $this->keeper->jars()->create(['name' => 'Saltpetre', 'salt' => 'saltpetre', 'unit' => 'g', 'stock' => 500]);
+        $this->tank->update(['dosing_method' => 'plenty', 'limits' => ['ranges' => ['nitrate' => [0.0, 12.0]], 'swings' => []]]);
+        $this->keeper->products()->create(['name' => 'Saltpetre', 'salt' => 'saltpetre', 'unit' => 'g', 'stock' => 500]);
         $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
         $after = new DosesAfterChange(FertilisingQuery::tank($tank), app(DraftChange::class)($tank->load('devices'), UsualChange::of($tank)));
         // Some thirty are there already, and 12 is the limit: potassium is wanted, and none of it may come with nitrate.
@@ -132,8 +132,8 @@ final class FertilisingTest extends FeatureCase
         $this->plant();
         $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper);
         $planting = PlantModelQuery::tank($tank);
-        $stand = array_values($planting->stands)[0];
-        $grams = static fn(float $day): float => $planting->dryMass($stand, $stand->heightIn($day), $stand->coverIn($day));
+        $plantGroup = array_values($planting->plantGroups)[0];
+        $grams = static fn(float $day): float => $planting->dryMass($plantGroup, $plantGroup->heightIn($day), $plantGroup->coverIn($day));
         $uptake = UptakeQuery::of($tank, 50.0);
         $sum = 0.0;
         foreach (range(0, 27) as $day) {
@@ -141,7 +141,7 @@ final class FertilisingTest extends FeatureCase
         }
         // What is gained in four weeks but for the share that the roots feed, in mg for each of 50 L.
         self::assertGreaterThan(0.0, $grams(28.0) - $grams(0.0));
-        self::assertEqualsWithDelta((1.0 - $stand->roots) * ($grams(28.0) - $grams(0.0)) * 1000.0 / 50.0, $sum, 1e-6 * $sum);
+        self::assertEqualsWithDelta((1.0 - $plantGroup->roots) * ($grams(28.0) - $grams(0.0)) * 1000.0 / 50.0, $sum, 1e-6 * $sum);
         self::assertSame($uptake->ofDay(0), $uptake->ofDay(6));
         self::assertNotSame($uptake->ofDay(6), $uptake->ofDay(7));
         // Beyond what is foreseen it goes on as in its last week.
@@ -151,7 +151,7 @@ final class FertilisingTest extends FeatureCase
     public function testWhyNothingIsProposedIsSaid(): void
     {
         $this->plant();
-        $this->tank->update(['feeding_school' => 'plenty']);
+        $this->tank->update(['dosing_method' => 'plenty']);
         $this->get($this->food)->assertSeeText('You have no fertiliser yet.')->assertDontSeeText('Tap water, fish food and soil supply enough: no dose needed.');
         $this->bottle();
         // A tap that holds more than the school wants leaves nothing to be given.
@@ -176,8 +176,8 @@ final class FertilisingTest extends FeatureCase
         $this->plant();
         $this->tank->readings()->where('parameter', 'nitrate')->delete();
         $this->read($this->keeper, $this->tank, ['potassium' => '4', 'nitrate' => '0-5']);
-        $this->tank->update(['feeding_school' => 'plenty', 'nitrate_per_day' => 0.2]);
-        $this->keeper->jars()->create(['name' => 'Saltpetre', 'salt' => 'saltpetre', 'unit' => 'g', 'stock' => 500]);
+        $this->tank->update(['dosing_method' => 'plenty', 'nitrate_per_day' => 0.2]);
+        $this->keeper->products()->create(['name' => 'Saltpetre', 'salt' => 'saltpetre', 'unit' => 'g', 'stock' => 500]);
         $advised = function (float $limit): array {
             $this->tank->update(['limits' => ['ranges' => ['nitrate' => [0.0, $limit]], 'swings' => []]]);
             $food = $this->reckoned();
@@ -207,60 +207,60 @@ final class FertilisingTest extends FeatureCase
         $asked = ['name' => 'Red drops', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '1', 'litres' => '100', 'days' => '1', 'iron' => '0.1', 'chelate' => 'gluconate']];
         $this->post('/products', ['label' => ['chelate' => 'glue'] + $asked['label']] + $asked)->assertSessionHasErrors('label.chelate');
         $this->post('/products', $asked)->assertSessionHasNoErrors();
-        $jar = $this->keeper->jars()->where('name', 'Red drops')->sole();
-        self::assertSame(Chelate::Gluconate, $jar->chelate());
+        $product = $this->keeper->products()->where('name', 'Red drops')->sole();
+        self::assertSame(Chelate::Gluconate, $product->chelate());
         self::assertEqualsWithDelta(log(2.0) / 3.0, $this->reckoned()->loss(Parameter::Iron), 1e-9);
-        $this->plan($jar, '1');
+        $this->plan($product, '1');
         self::assertEqualsWithDelta(log(2.0) / 0.7, $this->reckoned()->loss(Parameter::Iron), 1e-9);
         // EDTA, at the pH of 7.1 that was read: 4 days less 3 of them for six tenths of the way from 6.5 to 7.5.
-        $jar->update(['label' => ['chelate' => 'edta'] + ($jar->label ?? [])]);
+        $product->update(['label' => ['chelate' => 'edta'] + ($product->label ?? [])]);
         self::assertEqualsWithDelta(log(2.0) / 2.2, $this->reckoned()->loss(Parameter::Iron), 1e-9);
-        $this->get("/products/$jar->id/edit")->assertSee('EDTA');
+        $this->get("/products/$product->id/edit")->assertSee('EDTA');
         $this->get($this->food)->assertOk();
     }
 
     public function testADoserRunsAtItsHourAndKeepsIronFromPhosphate(): void
     {
-        $mix = $this->keeper->jars()->create(['name' => 'Mix', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'phosphate' => 0.1]]);
-        foreach ([$this->bottle(), $mix] as $jar) {
-            $this->plan($jar);
+        $mix = $this->keeper->products()->create(['name' => 'Mix', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'phosphate' => 0.1]]);
+        foreach ([$this->bottle(), $mix] as $product) {
+            $this->plan($product);
         }
         foreach ($this->tank->dosePlans()->get() as $plan) {
             $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => '25:00'])->assertSessionHasErrors('at');
-            $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => $plan->jar_id === $mix->id ? '07:30' : '09:00'])->assertSessionHasNoErrors();
+            $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => $plan->product_id === $mix->id ? '07:30' : '09:00'])->assertSessionHasNoErrors();
         }
         $this->get($this->food)->assertSeeText('at 07:30')->assertSeeText('Green daily adds iron and Mix phosphate within 4 hours');
-        $this->tank->dosePlans()->where('jar_id', $mix->id)->update(['at' => '20:00']);
+        $this->tank->dosePlans()->where('product_id', $mix->id)->update(['at' => '20:00']);
         $this->get($this->food)->assertDontSeeText('within 4 hours');
     }
 
     public function testWhatWasFedGoesOutAndComesInAgain(): void
     {
         $meals = "/tanks/{$this->tank->id}/meals.csv";
-        $this->tank->foodSpells()->create(['from_day' => '2026-02-01', 'until_day' => '2026-02-08', 'grams' => 0.35, 'note' => "=away, and \"Ines\"\nfeeds"]);
-        $this->tank->foodSpells()->create(['from_day' => '2026-02-20', 'until_day' => '2026-02-20', 'grams' => 0]);
+        $this->tank->feedingOverrides()->create(['from_day' => '2026-02-01', 'until_day' => '2026-02-08', 'grams' => 0.35, 'note' => "=away, and \"Ines\"\nfeeds"]);
+        $this->tank->feedingOverrides()->create(['from_day' => '2026-02-20', 'until_day' => '2026-02-20', 'grams' => 0]);
         $csv = (string) $this->get($meals)->assertOk()->getContent();
         $take = fn(string $text) => $this->post($meals, ['meals' => UploadedFile::fake()->createWithContent('meals.csv', $text)]);
         // What is there already stays as it is.
         $take($csv)->assertSessionHas('status', 'Nothing new in it.');
-        $this->tank->foodSpells()->delete();
+        $this->tank->feedingOverrides()->delete();
         $take($csv)->assertSessionHas('status', 'Imported 2 feeding periods.');
         self::assertSame($csv, (string) $this->get($meals)->getContent());
         foreach (["from_day,until_day\n2026-02-01,2026-02-02" => 'grams', "from_day,until_day,grams\n2026-02-30,2026-03-02,1" => 'Line 2', "from_day,until_day,grams\n2026-02-03,2026-02-02,1" => 'before the first', "from_day,until_day,grams\n2026-02-03,2026-02-04,-1" => '0 to 500', "from_day,until_day,grams\n2026-02-03,2026-02-04,1e99" => '0 to 500'] as $text => $says) {
             $take($text)->assertInvalid(['meals' => $says]);
         }
-        self::assertSame(2, $this->tank->foodSpells()->count());
+        self::assertSame(2, $this->tank->feedingOverrides()->count());
     }
 
-    private function plan(Jar $jar, string $amount = '10', string $every = '1', string $from = '2026-03-01'): void
+    private function plan(Product $product, string $amount = '10', string $every = '1', string $from = '2026-03-01'): void
     {
-        $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $jar->id, 'plan_amount' => $amount, 'every' => $every, 'starts_on' => $from])->assertSessionHasNoErrors()->assertRedirect($this->food);
+        $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $product->id, 'plan_amount' => $amount, 'every' => $every, 'starts_on' => $from])->assertSessionHasNoErrors()->assertRedirect($this->food);
     }
 
     private function plant(): void
     {
-        $stand = $this->tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 1]);
-        $stand->looks()->create(['happened_at' => now()->subDays(3), 'height' => 120, 'cover' => 1]);
+        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 1]);
+        $plantGroup->looks()->create(['happened_at' => now()->subDays(3), 'height' => 120, 'cover' => 1]);
     }
 
     private function reckoned(): FertilisingQuery
@@ -277,10 +277,10 @@ final class FertilisingTest extends FeatureCase
     public function testABottleIsPutOnTheShelfByItsLabelAndPlanned(): void
     {
         $this->post('/products', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2', 'iron' => '0.05']])->assertSessionHasNoErrors();
-        $jar = $this->keeper->jars()->firstOrFail();
-        self::assertEqualsWithDelta(20.0, $jar->toFeed(0.1)->milligrams['potassium'] ?? 0.0, 1e-9);
+        $product = $this->keeper->products()->firstOrFail();
+        self::assertEqualsWithDelta(20.0, $product->toFeed(0.1)->milligrams['potassium'] ?? 0.0, 1e-9);
 
-        $this->plan($jar);
+        $this->plan($product);
         $this->get($this->food)->assertSee("10\u{00A0}mL")->assertSee('Green daily')->assertSee('Given');
         $this->get('/')->assertSee("Give 10\u{00A0}mL Green daily");
     }
@@ -288,34 +288,34 @@ final class FertilisingTest extends FeatureCase
     public function testABottleThatBringsNothingIsRefusedAndSoIsOneThatFeedsNothing(): void
     {
         $this->post('/products', ['name' => 'x', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100']])->assertSessionHasErrors('label.nitrate');
-        $soda = $this->jar($this->keeper, 'soda');
+        $soda = $this->product($this->keeper, 'soda');
         $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $soda->id, 'plan_amount' => '1', 'every' => '1', 'starts_on' => '2026-03-01'])->assertSessionHasErrors('plan_jar');
     }
 
     public function testGivenOrLeftOutIsOneTapAndTheLastWordCounts(): void
     {
-        $jar = $this->bottle();
-        $this->plan($jar);
-        $tap = ['jar_id' => (string) $jar->id, 'amount' => '10'];
+        $product = $this->bottle();
+        $this->plan($product);
+        $tap = ['product_id' => (string) $product->id, 'amount' => '10'];
         $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'given'])->assertSessionHasNoErrors();
-        self::assertSame(290.0, $jar->refresh()->stock);
+        self::assertSame(290.0, $product->refresh()->stock);
         $this->get('/')->assertDontSee("Give 10\u{00A0}mL");
         $this->get($this->food)->assertSee('given at 18:00');
 
         $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'missed'])->assertSessionHasNoErrors();
-        self::assertSame(300.0, $jar->refresh()->stock);
+        self::assertSame(300.0, $product->refresh()->stock);
         self::assertSame(1, $this->tank->doses()->count());
         $this->get($this->food)->assertSee('missed, logged at 18:00');
     }
 
     public function testWhatWasGivenIsInTheCourseAndWhatWasLeftOutIsNot(): void
     {
-        $jar = $this->bottle();
-        $this->plan($jar, '10', '1', '2026-02-20');
+        $product = $this->bottle();
+        $this->plan($product, '10', '1', '2026-02-20');
         $litres = $this->reckoned()->litres;
         $given = $this->reckoned()->course(Parameter::Potassium)->level()->level;
         foreach (['2026-02-25', '2026-02-26'] as $day) {
-            $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => ['potassium' => 200.0 / $litres], 'given_at' => $day.' 12:00:00', 'day' => $day, 'missed' => true]);
+            $this->tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => ['potassium' => 200.0 / $litres], 'given_at' => $day.' 12:00:00', 'day' => $day, 'missed' => true]);
         }
 
         self::assertEqualsWithDelta($given - 2.0 * 200.0 / $litres, $this->reckoned()->course(Parameter::Potassium)->level()->level, 0.3);
@@ -323,10 +323,10 @@ final class FertilisingTest extends FeatureCase
 
     public function testThreeInARowLeftOutAreSaid(): void
     {
-        $jar = $this->bottle();
-        $this->plan($jar, '10', '1', '2026-02-20');
+        $product = $this->bottle();
+        $this->plan($product, '10', '1', '2026-02-20');
         foreach ([3, 2, 1] as $ago) {
-            $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDays($ago), 'day' => now()->subDays($ago)->format('Y-m-d'), 'missed' => true]);
+            $this->tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDays($ago), 'day' => now()->subDays($ago)->format('Y-m-d'), 'missed' => true]);
         }
 
         $this->get($this->food)->assertSee('You missed 3 doses in a row.')->assertSee('Go on as planned: do not make up for missed doses.');
@@ -334,7 +334,7 @@ final class FertilisingTest extends FeatureCase
 
     public function testFoodOfTheAnimalsBringsNitrateButNotOnItsFastingDayOrInASpell(): void
     {
-        $this->put($this->food, ['feeding_school' => 'lean', 'food_grams' => '1', 'food_protein' => '40', 'fasting_day' => '1'])->assertSessionHasNoErrors();
+        $this->put($this->food, ['dosing_method' => 'lean', 'food_grams' => '1', 'food_protein' => '40', 'fasting_day' => '1'])->assertSessionHasNoErrors();
         $this->post("/tanks/{$this->tank->id}/feeding-days", ['from_day' => '2026-03-04', 'until_day' => '2026-03-05', 'grams' => '3', 'spell_note' => 'The feeder jammed.'])->assertSessionHasNoErrors();
         $food = $this->reckoned();
         $events = new TankEventsQuery($food->tank);
@@ -350,8 +350,8 @@ final class FertilisingTest extends FeatureCase
 
     public function testWhatIsTriedIsDrawnAndNothingIsKeptOfIt(): void
     {
-        $jar = $this->bottle();
-        $this->plan($jar);
+        $product = $this->bottle();
+        $this->plan($product);
         $plan = $this->tank->dosePlans()->firstOrFail();
         $part = $this->get($this->food.'?what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('Drawn with what is tried')->assertDontSee('<html', false)->getContent();
 
@@ -377,8 +377,8 @@ final class FertilisingTest extends FeatureCase
     {
         $this->plan($this->bottle());
         $this->plant();
-        $stand = $this->tank->stands()->firstOrFail();
-        $stand->capsules()->create(['kind' => 'coated', 'number' => 30, 'placed_on' => '2026-02-20']);
+        $plantGroup = $this->tank->plantGroups()->firstOrFail();
+        $plantGroup->rootTabs()->create(['kind' => 'coated', 'number' => 30, 'placed_on' => '2026-02-20']);
         $this->readAgo('nitrate', '12', 7);
         $tell = static function (FertilisingQuery $food): array {
             $told = [];
@@ -418,9 +418,9 @@ final class FertilisingTest extends FeatureCase
     {
         $this->tank->update(['food_grams' => 0.4]);
         foreach (['Meadow' => ['nitrate' => 3.0, 'phosphate' => 0.3, 'potassium' => 2.0], 'Rust' => ['iron' => 0.1]] as $name => $brings) {
-            /** @var Jar $jar */
-            $jar = $this->keeper->jars()->create(['name' => $name, 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1] + $brings]);
-            $this->plan($jar, $name === 'Rust' ? '2.5' : '10');
+            /** @var Product $product */
+            $product = $this->keeper->products()->create(['name' => $name, 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1] + $brings]);
+            $this->plan($product, $name === 'Rust' ? '2.5' : '10');
         }
         $bottles = array_map(static fn(DosePlan $plan): int => $plan->id, $this->tank->dosePlans()->orderBy('id')->get()->all());
         $page = self::parts((string) $this->get($this->food)->assertOk()->getContent());
@@ -458,9 +458,9 @@ final class FertilisingTest extends FeatureCase
     public function testThePageProposesDosesFromTheShelfAndPlansThemAtATap(): void
     {
         $this->plant();
-        $this->keeper->jars()->create(['name' => 'Potash', 'salt' => 'potassium_sulfate', 'unit' => 'g', 'purity' => 1.0]);
+        $this->keeper->products()->create(['name' => 'Potash', 'salt' => 'potassium_sulfate', 'unit' => 'g', 'purity' => 1.0]);
         $this->bottle();
-        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $this->put($this->food, ['dosing_method' => 'lean'])->assertSessionHasNoErrors();
         $this->get($this->food)->assertSee('To reach the target with your products:')->assertSee('Green daily');
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors()->assertRedirect($this->food);
 
@@ -475,10 +475,10 @@ final class FertilisingTest extends FeatureCase
     public function testNoProposalPassesTheTopOfARangeWhateverTheProductBringsAlong(): void
     {
         $this->plant();
-        $this->tank->update(['feeding_school' => 'plenty']);
+        $this->tank->update(['dosing_method' => 'plenty']);
         $this->read($this->keeper, $this->tank, ['potassium' => '4', 'iron' => '0.05']);
         // Eight times as much iron beside the potassium as the method wants: potassium alone would ask for much more of it.
-        $this->keeper->jars()->create(['name' => 'Red mix', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 900, 'label' => ['dose' => 50.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0, 'iron' => 0.4]]);
+        $this->keeper->products()->create(['name' => 'Red mix', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 900, 'label' => ['dose' => 50.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0, 'iron' => 0.4]]);
         $food = $this->reckoned();
         $trial = new DoseTrial();
         $advice = $trial->advised($food, (new FertilisingPage($food->tank, $food, $trial))->feeds());
@@ -493,10 +493,10 @@ final class FertilisingTest extends FeatureCase
     public function testNoMoreIsProposedThanTwiceTheLabelAndWithShrimpOnceWhatMayHoldCopper(): void
     {
         $this->plant();
-        $this->tank->update(['feeding_school' => 'plenty']);
+        $this->tank->update(['dosing_method' => 'plenty']);
         $this->read($this->keeper, $this->tank, ['potassium' => '4', 'iron' => '0.05']);
         // So thin that its label's 10 mL a week for 100 L raise iron by 0.01.
-        $this->keeper->jars()->create(['name' => 'Thin traces', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 900, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'iron' => 0.01]]);
+        $this->keeper->products()->create(['name' => 'Thin traces', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 900, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'iron' => 0.01]]);
         $advised = function (): float {
             $food = $this->reckoned();
             $trial = new DoseTrial();
@@ -509,8 +509,8 @@ final class FertilisingTest extends FeatureCase
         $this->tank->animalKinds()->create(['kind' => 'hardy_shrimp'])->events()->create(['kind' => 'came', 'count' => 10, 'day' => now()->format('Y-m-d')]);
         self::assertEqualsWithDelta(0.1, $advised(), 0.002);
         // By hand it takes a word, and then it is the keeper's.
-        $jar = $this->keeper->jars()->where('name', 'Thin traces')->sole();
-        $plan = ['plan_jar' => $jar->id, 'plan_amount' => '15', 'every' => 7, 'starts_on' => now()->format('Y-m-d')];
+        $product = $this->keeper->products()->where('name', 'Thin traces')->sole();
+        $plan = ['plan_jar' => $product->id, 'plan_amount' => '15', 'every' => 7, 'starts_on' => now()->format('Y-m-d')];
         $this->post("/tanks/{$this->tank->id}/dose-plans", $plan)->assertSessionHasErrors('consent');
         $said = session('errors');
         self::assertInstanceOf(ViewErrorBag::class, $said);
@@ -525,23 +525,23 @@ final class FertilisingTest extends FeatureCase
     public function testAPlanThatWouldEndIsNamedAndAskedFor(): void
     {
         $this->plant();
-        $other = $this->keeper->jars()->create(['name' => 'Old flask', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 100, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'magnesium' => 1.0]]);
-        $this->tank->dosePlans()->create(['jar_id' => $other->id, 'amount' => 5.0, 'every' => 7, 'starts_on' => now()->format('Y-m-d')]);
+        $other = $this->keeper->products()->create(['name' => 'Old flask', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 100, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'magnesium' => 1.0]]);
+        $this->tank->dosePlans()->create(['product_id' => $other->id, 'amount' => 5.0, 'every' => 7, 'starts_on' => now()->format('Y-m-d')]);
         $this->bottle();
-        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $this->put($this->food, ['dosing_method' => 'lean'])->assertSessionHasNoErrors();
         $this->get($this->food)->assertSeeText('This plan would end:')->assertSeeText("5.0\u{A0}mL Old flask");
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasErrors(['end_others' => 'Tick that Old flask may end, or leave the doses as they are.']);
-        self::assertSame([$other->id], $this->tank->dosePlans()->pluck('jar_id')->all());
+        self::assertSame([$other->id], $this->tank->dosePlans()->pluck('product_id')->all());
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed", ['end_others' => '1'])->assertSessionHasNoErrors();
-        self::assertNotContains($other->id, $this->tank->dosePlans()->pluck('jar_id')->all());
+        self::assertNotContains($other->id, $this->tank->dosePlans()->pluck('product_id')->all());
     }
 
     public function testNothingIsProposedUponAReadingThatTheEstimateDoesNotBearOut(): void
     {
         $this->plant();
-        $this->tank->update(['feeding_school' => 'plenty']);
+        $this->tank->update(['dosing_method' => 'plenty']);
         $this->keeper->kits()->create(['parameter' => 'potassium', 'method' => 'pen', 'unit' => 'k', 'step' => 0.1, 'fields' => []]);
-        $this->keeper->jars()->create(['name' => 'Potash', 'salt' => 'potassium_sulfate', 'unit' => 'g', 'purity' => 1.0]);
+        $this->keeper->products()->create(['name' => 'Potash', 'salt' => 'potassium_sulfate', 'unit' => 'g', 'purity' => 1.0]);
         foreach ([40, 30, 20, 10, 5] as $days) {
             $this->read($this->keeper->fresh() ?? $this->keeper, $this->tank, ['potassium' => '4'], CarbonImmutable::now()->subDays($days));
         }
@@ -604,7 +604,7 @@ final class FertilisingTest extends FeatureCase
 
     public function testShortIsWhatWasReadLowAndNotWhatNobodyRead(): void
     {
-        $this->tank->update(['feeding_school' => 'lean']);
+        $this->tank->update(['dosing_method' => 'lean']);
         $this->get($this->food)->assertOk()->assertSeeText('Potassium')->assertDontSeeText('may run short');
         foreach ([14, 7, 0] as $ago) {
             $this->readAgo('potassium', '1', $ago);
@@ -637,26 +637,26 @@ final class FertilisingTest extends FeatureCase
 
     public function testDosesAreGivenLastOnTheRunSheet(): void
     {
-        $jar = $this->bottle();
-        $this->plan($jar);
+        $product = $this->bottle();
+        $this->plan($product);
         $this->get("/tanks/{$this->tank->id}/maintenance")->assertSeeInOrder(['Liquid fertiliser', 'due']);
         $this->post("/tanks/{$this->tank->id}/checklists", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
-        $run = $this->tank->runs()->firstOrFail();
-        $step = $run->steps()->where('job', 'fertilise')->firstOrFail();
+        $checklist = $this->tank->checklists()->firstOrFail();
+        $step = $checklist->steps()->where('job', 'fertilise')->firstOrFail();
         self::assertStringContainsString("10\u{00A0}mL Green daily", implode(' ', $step->content->lines));
-        foreach ($run->steps()->orderBy('position')->get() as $next) {
-            $this->post("/checklists/{$run->id}/steps/{$next->position}")->assertSessionHasNoErrors();
+        foreach ($checklist->steps()->orderBy('position')->get() as $next) {
+            $this->post("/checklists/{$checklist->id}/steps/{$next->position}")->assertSessionHasNoErrors();
         }
 
         $dose = $this->tank->doses()->firstOrFail();
         self::assertSame([10.0, false, '2026-03-01'], [$dose->amount, $dose->missed, $dose->day->format('Y-m-d')]);
-        self::assertSame(290.0, $jar->refresh()->stock);
+        self::assertSame(290.0, $product->refresh()->stock);
     }
 
     public function testADoserIsMeasuredAndWhatItReallyGivesCounts(): void
     {
-        $jar = $this->bottle();
-        $this->plan($jar);
+        $product = $this->bottle();
+        $this->plan($product);
         $plan = $this->tank->dosePlans()->firstOrFail();
         $doser = "/tanks/{$this->tank->id}/dose-plans/{$plan->id}/doser";
         $this->post($doser, ['ran' => '50', 'measured' => '40', 'bottle' => '80'])->assertSessionHasNoErrors();
@@ -672,7 +672,7 @@ final class FertilisingTest extends FeatureCase
         $plan->update(['bottle' => 1000.0]);
         $full = $level();
         foreach ([11, 12] as $day) {
-            $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'unit' => 'mL', 'day' => "2026-03-$day", 'given_at' => "2026-03-$day 12:00:00", 'amount' => 8.0, 'brings' => [], 'missed' => true]);
+            $this->tank->doses()->create(['product_id' => $product->id, 'name' => $product->name, 'unit' => 'mL', 'day' => "2026-03-$day", 'given_at' => "2026-03-$day 12:00:00", 'amount' => 8.0, 'brings' => [], 'missed' => true]);
         }
         self::assertEqualsWithDelta($dry, $level(), 1e-9);
         self::assertGreaterThan($dry + 0.01, $full);
@@ -690,21 +690,21 @@ final class FertilisingTest extends FeatureCase
         $this->keeper->update(['simulated' => ['doser']]);
         $this->plan($this->bottle());
         $plan = $this->tank->dosePlans()->firstOrFail();
-        $run = function () use ($plan): float {
+        $measured = function () use ($plan): float {
             $this->post("/tanks/{$this->tank->id}/dose-plans/{$plan->id}/doser", ['from' => 'device'])->assertSessionHasNoErrors();
 
             return $plan->refresh()->delivers;
         };
 
-        self::assertSame($run(), $run());
+        self::assertSame($measured(), $measured());
         self::assertGreaterThan(0.7, $plan->delivers);
         self::assertLessThan(1.1, $plan->delivers);
     }
 
     public function testCapsulesAreForeseenByTheirLifeAndNotTooManyGoInOnADay(): void
     {
-        $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $set = "/tanks/{$this->tank->id}/plant-groups/{$stand->id}/root-tabs";
+        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $set = "/tanks/{$this->tank->id}/plant-groups/{$plantGroup->id}/root-tabs";
         $this->get($this->food)->assertSee('Root tabs')->assertSee('none yet');
         $this->post($set, ['number' => '400', 'kind' => 'coated'])->assertSessionHasErrors('number');
         $this->post($set, ['number' => '2', 'kind' => 'magic'])->assertSessionHasErrors('kind');
@@ -720,11 +720,11 @@ final class FertilisingTest extends FeatureCase
     public function testTwoWeeksAfterTheLastStepItIsAskedWhetherTheDosesHelped(): void
     {
         $this->plant();
-        $jar = $this->bottle();
+        $product = $this->bottle();
         $looked = "/tanks/{$this->tank->id}/dose-plans/looked";
-        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $this->put($this->food, ['dosing_method' => 'lean'])->assertSessionHasNoErrors();
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors();
-        $last = DosePlan::query()->where('jar_id', $jar->id)->orderByDesc('starts_on')->firstOrFail()->starts_on;
+        $last = DosePlan::query()->where('product_id', $product->id)->orderByDesc('starts_on')->firstOrFail()->starts_on;
         self::assertSame($last->addDays(14)->format('Y-m-d'), $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
         $this->travelTo($last->setTime(18, 0));
         self::assertArrayHasKey($this->tank->id.'.dose_look@0', (new WeekQuery($this->keeper->fresh() ?? $this->keeper))->jobs);
@@ -747,15 +747,15 @@ final class FertilisingTest extends FeatureCase
 
     public function testADoseThatIsChangedByHandPutsTheLookOff(): void
     {
-        $jar = $this->bottle();
-        $this->plan($jar, '10');
+        $product = $this->bottle();
+        $this->plan($product, '10');
         // Nothing in steps, nothing to look for.
         self::assertNull($this->tank->refresh()->doses_look_on);
         $this->tank->update(['doses_look_on' => '2026-03-03']);
-        $this->plan($jar, '12', '1', '2026-03-02');
+        $this->plan($product, '12', '1', '2026-03-02');
         self::assertSame('2026-03-16', $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
         $this->tank->update(['doses_look_on' => '2026-05-01']);
-        $this->plan($jar, '11');
+        $this->plan($product, '11');
         self::assertSame('2026-05-01', $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
         $this->delete("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}")->assertRedirect($this->food);
         self::assertNull($this->tank->refresh()->doses_look_on);
@@ -767,7 +767,7 @@ final class FertilisingTest extends FeatureCase
     public static function nonsense(): iterable
     {
         yield 'pinches' => ['POST', 'pinches', ['pinches' => '12', 'pinch_grams' => 'lots'], 'Enter a number in g, such as 0.42.'];
-        yield 'grams of food' => ['PUT', 'fertilising', ['feeding_school' => 'lean', 'food_grams' => 'much'], 'Enter a number in g, such as 0.5.'];
+        yield 'grams of food' => ['PUT', 'fertilising', ['dosing_method' => 'lean', 'food_grams' => 'much'], 'Enter a number in g, such as 0.5.'];
         yield 'a spell' => ['POST', 'feeding-days', ['from_day' => '2026-03-01', 'until_day' => '2026-02-01', 'grams' => '1'], 'Enter a day, not before the first.'];
         yield 'a dose' => ['POST', 'dose-plans', ['plan_jar' => '1', 'plan_amount' => 'some', 'every' => '1', 'starts_on' => '2026-03-01'], 'Enter a number, such as 2.5.'];
         yield 'a look' => ['POST', 'dose-plans/looked', ['helped' => 'perhaps'], 'Choose one of the three.'];
@@ -851,8 +851,8 @@ final class FertilisingTest extends FeatureCase
     {
         $this->keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'field', 'unit' => 'no3_n', 'step' => 0.0, 'fields' => [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]]);
         $this->tank->update(['passive' => 'soil', 'started_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'food_grams' => 2.0]);
-        $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $stand->capsules()->create(['kind' => 'coated', 'number' => 300, 'placed_on' => CarbonImmutable::now()->subDays(20)->format('Y-m-d')]);
+        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup->rootTabs()->create(['kind' => 'coated', 'number' => 300, 'placed_on' => CarbonImmutable::now()->subDays(20)->format('Y-m-d')]);
         $this->actingAs($this->keeper->fresh() ?? $this->keeper);
         self::assertSame(1, preg_match($figure, strip_tags((string) $this->get($this->food)->assertOk()->getContent()), $said));
         $working = strip_tags((string) $this->get($this->food.'?working='.$name, ['HX-Request' => 'true'])->assertOk()->assertSeeText('mg/L N/d')->getContent());
@@ -885,8 +885,8 @@ final class FertilisingTest extends FeatureCase
 
     public function testCapsulesGiveAPartOfWhatTheyHoldToTheWaterWhileTheyLast(): void
     {
-        $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $this->post("/tanks/{$this->tank->id}/plant-groups/{$stand->id}/root-tabs", ['number' => '2', 'kind' => 'coated'])->assertSessionHasNoErrors();
+        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $this->post("/tanks/{$this->tank->id}/plant-groups/{$plantGroup->id}/root-tabs", ['number' => '2', 'kind' => 'coated'])->assertSessionHasNoErrors();
         $food = $this->reckoned();
         $today = floor($food->day(CarbonImmutable::now()));
         [$least, $most] = RootTabKind::Coated->days($this->tank->warmth, 1.0);
@@ -895,26 +895,26 @@ final class FertilisingTest extends FeatureCase
         self::assertEqualsWithDelta($each, $food->slow->gives(Parameter::Nitrate, $today), 1e-3 * $each);
         self::assertSame([0.0, 0.0], [$food->slow->gives(Parameter::Nitrate, $today - 1.0), $food->slow->gives(Parameter::Nitrate, $today + $life + 1.0)]);
         // A second set adds to it, in the water and in the working.
-        $this->post("/tanks/{$this->tank->id}/plant-groups/{$stand->id}/root-tabs", ['number' => '1', 'kind' => 'coated'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/plant-groups/{$plantGroup->id}/root-tabs", ['number' => '1', 'kind' => 'coated'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(1.5 * $each, $this->reckoned()->slow->gives(Parameter::Nitrate, $today), 1e-3 * $each);
-        self::assertEqualsWithDelta(1.5 * $each, $this->reckoned()->slow->capsuleWorking(Parameter::Nitrate, $today)?->value('c'), 1e-3 * $each);
-        $this->tank->stands()->firstOrFail()->capsules()->reorder()->orderByDesc('id')->firstOrFail()->delete();
+        self::assertEqualsWithDelta(1.5 * $each, $this->reckoned()->slow->rootTabWorking(Parameter::Nitrate, $today)?->value('c'), 1e-3 * $each);
+        $this->tank->plantGroups()->firstOrFail()->rootTabs()->reorder()->orderByDesc('id')->firstOrFail()->delete();
         // More of it leaks through gravel.
-        $this->tank->patches()->update(['cover' => 'gravel']);
-        if ($this->tank->patches()->count() === 0) {
-            $this->tank->patches()->create(['cover' => 'gravel', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1]);
+        $this->tank->zones()->update(['cover' => 'gravel']);
+        if ($this->tank->zones()->count() === 0) {
+            $this->tank->zones()->create(['cover' => 'gravel', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1]);
         }
         self::assertEqualsWithDelta(1.6 * $each, $this->reckoned()->slow->gives(Parameter::Nitrate, $today), 2e-3 * $each);
         $this->get($this->food)->assertSee('of nitrate a day into the water.');
         $this->get($this->food.'?working=capsules')->assertSee('What root tabs add to the water');
-        $this->get($this->food.'?working=capsule-'.$stand->id)->assertSee('How long root tabs last');
+        $this->get($this->food.'?working=capsule-'.$plantGroup->id)->assertSee('How long root tabs last');
         $this->get($this->food.'?working=capsule-999999')->assertSee('Not worked out yet');
     }
 
     public function testPinchesAreWeighedAsSpoonsAreAndTheGramsFollow(): void
     {
         $weigh = "/tanks/{$this->tank->id}/pinches";
-        $school = ['feeding_school' => 'low_energy'];
+        $school = ['dosing_method' => 'low_energy'];
         $this->put($this->food, $school + ['food_pinches' => '5'])->assertSessionHasErrors('food_pinches');
         foreach ([['0', '0.4'], ['2.5', '0.4'], ['10', ''], ['10', '-1'], ['ten', '0.4']] as [$pinches, $grams]) {
             $this->post($weigh, ['pinches' => $pinches, 'pinch_grams' => $grams])->assertSessionHasErrors();
@@ -942,10 +942,10 @@ final class FertilisingTest extends FeatureCase
 
     public function testADoseOfTodayThatWasNotNotedYetIsInTheWeeksAhead(): void
     {
-        $jar = $this->bottle();
+        $product = $this->bottle();
         $without = $this->reckoned()->ahead(Parameter::Potassium)->at($this->reckoned()->day(CarbonImmutable::now()) + 2.0)->level ?? 0.0;
         // Once in sixty days, and today is the day.
-        $this->plan($jar, '10', '60');
+        $this->plan($product, '10', '60');
         $food = $this->reckoned();
 
         self::assertEqualsWithDelta($without + 200.0 / $food->litres, $food->ahead(Parameter::Potassium)->at($food->day(CarbonImmutable::now()) + 2.0)->level ?? 0.0, 0.3);
@@ -953,19 +953,19 @@ final class FertilisingTest extends FeatureCase
 
     public function testWhatWasNotedByMistakeIsTakenBackOntoTheShelf(): void
     {
-        $jar = $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '25', 'state' => 'given'])->assertSessionHasNoErrors();
-        self::assertSame(275.0, $jar->refresh()->stock);
+        $product = $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '25', 'state' => 'given'])->assertSessionHasNoErrors();
+        self::assertSame(275.0, $product->refresh()->stock);
         $this->delete("/tanks/{$this->tank->id}/doses/".$this->tank->doses()->firstOrFail()->id)->assertRedirect($this->food);
 
-        self::assertSame(300.0, $jar->refresh()->stock);
+        self::assertSame(300.0, $product->refresh()->stock);
         self::assertSame(0, $this->tank->doses()->count());
     }
 
     public function testADoseStandsInTheDiaryAndTakenOutThereItWasNone(): void
     {
-        $jar = $this->bottle();
-        $tap = ['jar_id' => (string) $jar->id, 'amount' => '25'];
+        $product = $this->bottle();
+        $tap = ['product_id' => (string) $product->id, 'amount' => '25'];
         $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'given'])->assertSessionHasNoErrors();
         $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'given'])->assertSessionHasNoErrors();
         $this->get("/tanks/{$this->tank->id}/log?kind=dose")->assertSee("25\u{00A0}mL Green daily");
@@ -974,7 +974,7 @@ final class FertilisingTest extends FeatureCase
 
         $this->delete('/entries/'.$entries->firstOrFail()->id)->assertRedirect();
         self::assertSame(0, $this->tank->doses()->count());
-        self::assertSame(300.0, $jar->refresh()->stock);
+        self::assertSame(300.0, $product->refresh()->stock);
         // What was left out is no event.
         $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'missed'])->assertSessionHasNoErrors();
         self::assertSame(0, $this->keeper->entries()->where('kind', 'dose')->count());
@@ -982,45 +982,45 @@ final class FertilisingTest extends FeatureCase
 
     public function testADoseGoesWhereItsEntryGoes(): void
     {
-        $jar = $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '25', 'state' => 'given'])->assertSessionHasNoErrors();
+        $product = $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '25', 'state' => 'given'])->assertSessionHasNoErrors();
         $entry = $this->keeper->entries()->where('kind', 'dose')->firstOrFail();
         $this->put('/entries/'.$entry->id, ['title' => $entry->title, 'happened_at' => '2026-02-26T08:00'])->assertSessionHasNoErrors();
         $dose = $this->tank->doses()->sole();
         self::assertSame('2026-02-26', $dose->day->format('Y-m-d'));
         self::assertSame($entry->refresh()->happened_at->getTimestamp(), $dose->given_at->getTimestamp());
         // A day has one dose of a bottle.
-        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '20', 'state' => 'given'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '20', 'state' => 'given'])->assertSessionHasNoErrors();
         $this->put('/entries/'.$entry->id, ['title' => $entry->title, 'happened_at' => '2026-03-01T08:00'])->assertSessionHasErrors('happened_at');
         self::assertSame(['2026-02-26', '2026-03-01'], $this->tank->doses()->reorder()->orderBy('day')->get()->map(static fn($one): string => $one->day->format('Y-m-d'))->all());
     }
 
     public function testWhatFeedsNoPlantIsNoDose(): void
     {
-        $soda = $this->jar($this->keeper, 'soda');
-        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $soda->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors('jar_id');
+        $soda = $this->product($this->keeper, 'soda');
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $soda->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors('product_id');
         self::assertSame(0, $this->tank->doses()->count());
     }
 
     public function testWhatAPumpGivesNobodyIsAskedFor(): void
     {
-        $jar = $this->bottle();
-        $this->plan($jar);
+        $product = $this->bottle();
+        $this->plan($product);
         $this->get('/')->assertSee('Green daily');
         $this->post("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}/doser", ['bottle' => '500'])->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('Green daily');
         $this->get($this->food)->assertSee('The dosing pump gives this. Tap only if it didn’t.');
         $this->post("/tanks/{$this->tank->id}/checklists", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
-        $step = $this->tank->runs()->firstOrFail()->steps()->where('job', 'fertilise')->firstOrFail();
+        $step = $this->tank->checklists()->firstOrFail()->steps()->where('job', 'fertilise')->firstOrFail();
         self::assertSame([], $step->content->doses);
     }
 
     public function testAPumpThatGivesLessIsSetToMore(): void
     {
         $this->plant();
-        $jar = $this->bottle();
-        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
-        $this->plan($jar, '10');
+        $product = $this->bottle();
+        $this->put($this->food, ['dosing_method' => 'lean'])->assertSessionHasNoErrors();
+        $this->plan($product, '10');
         $goal = function (): float {
             $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors();
 
@@ -1028,7 +1028,7 @@ final class FertilisingTest extends FeatureCase
         };
         $byHand = $goal();
         $this->tank->dosePlans()->delete();
-        $this->plan($jar, '10');
+        $this->plan($product, '10');
         $this->post("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}/doser", ['ran' => '50', 'measured' => '25'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(2.0 * $byHand, $goal(), 0.06 * $byHand + 0.2);
         $last = DosePlan::query()->where('tank_id', $this->tank->id)->orderByDesc('starts_on')->firstOrFail();
@@ -1051,10 +1051,10 @@ final class FertilisingTest extends FeatureCase
     public function testADoseThatChangesMuchGoesInStepsOfAWeek(): void
     {
         $this->plant();
-        $jar = $this->bottle();
-        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $product = $this->bottle();
+        $this->put($this->food, ['dosing_method' => 'lean'])->assertSessionHasNoErrors();
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors();
-        $plans = $this->tank->dosePlans()->where('jar_id', $jar->id)->get();
+        $plans = $this->tank->dosePlans()->where('product_id', $product->id)->get();
 
         self::assertGreaterThan(1, $plans->count());
         self::assertNull($plans->last()?->ends_on);
@@ -1073,52 +1073,52 @@ final class FertilisingTest extends FeatureCase
     public function testABottleForSomeWeeksIsMadeFromTheSaltsOfTheShelf(): void
     {
         $this->plant();
-        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $this->put($this->food, ['dosing_method' => 'lean'])->assertSessionHasNoErrors();
         $bottle = "/tanks/{$this->tank->id}/own-fertiliser";
         $this->get($bottle)->assertSee('Nothing to mix: there are no plants, no dose is needed, or none of');
         $this->post($bottle, ['weeks' => '6', 'each' => '10'])->assertSessionHasErrors('weeks');
         foreach (['potassium_sulfate', 'potassium_phosphate', 'calcium_nitrate'] as $salt) {
-            $this->keeper->jars()->create(['name' => $salt, 'salt' => $salt, 'unit' => 'g', 'purity' => 1.0, 'stock' => 500]);
+            $this->keeper->products()->create(['name' => $salt, 'salt' => $salt, 'unit' => 'g', 'purity' => 1.0, 'stock' => 500]);
         }
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
         $this->get($bottle.'?weeks=6&each=10')->assertSee('Own fertiliser for')->assertSee('Dissolve one after another in two thirds of the distilled or RO')->assertDontSee('g in stock.');
         // What was typed wrong is said where it was typed, and what the shelf lacks before it is weighed.
         $this->get($bottle.'?weeks=99&each=lots')->assertOk()->assertSee('1 to 12 weeks')->assertSee('such as 10');
-        $this->keeper->jars()->where('salt', 'potassium_sulfate')->update(['stock' => 0.01]);
+        $this->keeper->products()->where('salt', 'potassium_sulfate')->update(['stock' => 0.01]);
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
         $this->get($bottle.'?weeks=6&each=10')->assertSee('g in stock.');
-        $this->keeper->jars()->where('salt', 'potassium_sulfate')->update(['stock' => 500]);
+        $this->keeper->products()->where('salt', 'potassium_sulfate')->update(['stock' => 500]);
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
         $this->post($bottle, ['weeks' => '60', 'each' => '10'])->assertSessionHasErrors('weeks');
         $this->post($bottle, ['weeks' => '6', 'each' => 'some'])->assertSessionHasErrors('each');
-        self::assertSame(0, $this->keeper->jars()->where('salt', Jar::FEED)->count());
+        self::assertSame(0, $this->keeper->products()->where('salt', Product::FEED)->count());
         $this->post($bottle, ['weeks' => '6', 'each' => '10'])->assertSessionHasNoErrors()->assertRedirect($this->food);
 
         // Daily for six weeks, 10 mL each time: 420 mL in every bottle, and calcium stands apart from sulfate and phosphate.
-        $made = $this->keeper->jars()->where('salt', Jar::FEED)->get();
-        foreach ($made as $jar) {
-            self::assertSame(420.0, $jar->stock);
-            $feed = $jar->toFeed(0.1);
+        $made = $this->keeper->products()->where('salt', Product::FEED)->get();
+        foreach ($made as $product) {
+            self::assertSame(420.0, $product->stock);
+            $feed = $product->toFeed(0.1);
             self::assertFalse(isset($feed->milligrams['calcium'], $feed->milligrams['phosphate']));
         }
         self::assertSame($made->count(), $this->tank->dosePlans()->count());
         // What the bottles bring in six weeks is what left the shelf, as potassium.
-        $used = 500.0 - (float) $this->keeper->jars()->where('salt', 'potassium_sulfate')->firstOrFail()->stock;
-        $phosphate = 500.0 - (float) $this->keeper->jars()->where('salt', 'potassium_phosphate')->firstOrFail()->stock;
-        $potassium = $made->sum(static fn(Jar $jar): float => ($jar->toFeed(0.1)->milligrams['potassium'] ?? 0.0) * 420.0 / 1000.0);
+        $used = 500.0 - (float) $this->keeper->products()->where('salt', 'potassium_sulfate')->firstOrFail()->stock;
+        $phosphate = 500.0 - (float) $this->keeper->products()->where('salt', 'potassium_phosphate')->firstOrFail()->stock;
+        $potassium = $made->sum(static fn(Product $product): float => ($product->toFeed(0.1)->milligrams['potassium'] ?? 0.0) * 420.0 / 1000.0);
         self::assertEqualsWithDelta($used * 2.0 * 39.098 / 174.259 + $phosphate * 39.098 / 136.084, $potassium, 0.01);
 
         // What was made here is made again, and not ordered; also after its entry on the shelf was looked over.
         $one = $made->firstOrFail();
         $this->put("/products/$one->id", ['name' => $one->name, 'salt' => 'feed', 'unit' => 'mL', 'stock' => '15', 'label' => ['dose' => '10', 'litres' => '100', 'potassium' => '2']])->assertSessionHasNoErrors();
-        $this->tank->doses()->create(['jar_id' => $one->id, 'name' => $one->name, 'amount' => 100.0, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDay(), 'day' => now()->subDay()->format('Y-m-d'), 'missed' => false]);
+        $this->tank->doses()->create(['product_id' => $one->id, 'name' => $one->name, 'amount' => 100.0, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDay(), 'day' => now()->subDay()->format('Y-m-d'), 'missed' => false]);
         $this->get('/week')->assertSeeText('Mix '.$one->name)->assertDontSeeText('Order '.$one->name);
     }
 
     public function testAllDosesLeaveAsATable(): void
     {
-        $jar = $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '10', 'state' => 'given'])->assertSessionHasNoErrors();
+        $product = $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '10', 'state' => 'given'])->assertSessionHasNoErrors();
         $csv = $this->get("/tanks/{$this->tank->id}/doses.csv")->assertOk()->streamedContent();
         $lines = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($csv)));
 
@@ -1129,23 +1129,23 @@ final class FertilisingTest extends FeatureCase
 
     public function testDosesComeInAsTheyWentOutAndTheShelfStays(): void
     {
-        $jar = $this->bottle();
+        $product = $this->bottle();
         foreach (['2026-02-20', '2026-02-21'] as $day) {
             $this->travelTo($day.' 18:00');
-            $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '10', 'state' => $day === '2026-02-20' ? 'given' : 'missed'])->assertSessionHasNoErrors();
+            $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '10', 'state' => $day === '2026-02-20' ? 'given' : 'missed'])->assertSessionHasNoErrors();
         }
         $this->travelTo('2026-03-01 18:00');
         $csv = $this->get("/tanks/{$this->tank->id}/doses.csv")->streamedContent();
         $read = fn(): array => array_values($this->tank->doses()->reorder()->orderBy('day')->get()->map(static fn(Dose $dose): array => [$dose->day->format('Y-m-d'), $dose->amount, $dose->missed, $dose->given_at->getTimestamp(), round($dose->brings['potassium'] ?? 0.0, 4)])->all());
         $before = $read();
         $this->tank->doses()->delete();
-        $stock = $jar->refresh()->stock;
+        $stock = $product->refresh()->stock;
         $take = fn(string $text) => $this->post("/tanks/{$this->tank->id}/doses.csv", ['file' => UploadedFile::fake()->createWithContent('doses.csv', $text)]);
         $take($csv)->assertSessionHasNoErrors()->assertSessionHas('status', 'Imported 2 doses.');
         // What is left out brings nothing.
         $before[1][4] = 0.0;
         self::assertSame($before, $read());
-        self::assertSame($stock, $jar->refresh()->stock);
+        self::assertSame($stock, $product->refresh()->stock);
         // Taken in twice it stands once.
         $take($csv)->assertSessionHas('status', 'Nothing new in it.');
         self::assertSame(2, $this->tank->doses()->count());
@@ -1192,9 +1192,9 @@ final class FertilisingTest extends FeatureCase
     #[DataProvider('wrong')]
     public function testWhatCannotBeIsSaidAtItsFieldAndNothingIsKept(string $path, array $fields, string $field): void
     {
-        $jar = $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/$path", $fields + ['plan_jar' => (string) $jar->id, 'plan_amount' => '5', 'every' => '1', 'starts_on' => '2026-03-01', 'jar_id' => (string) $jar->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors($field);
+        $product = $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/$path", $fields + ['plan_jar' => (string) $product->id, 'plan_amount' => '5', 'every' => '1', 'starts_on' => '2026-03-01', 'product_id' => (string) $product->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors($field);
 
-        self::assertSame(0, $this->tank->dosePlans()->count() + $this->tank->doses()->count() + $this->tank->foodSpells()->count());
+        self::assertSame(0, $this->tank->dosePlans()->count() + $this->tank->doses()->count() + $this->tank->feedingOverrides()->count());
     }
 }

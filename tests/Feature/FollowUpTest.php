@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\AfterJob;
+use App\Models\Checklist;
 use App\Models\Entry;
+use App\Models\FollowUp;
 use App\Models\Keeper;
 use App\Models\Reading;
-use App\Models\Run;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -19,22 +19,22 @@ final class FollowUpTest extends FeatureCase
     /**
      * @param array<string, mixed> $asked
      *
-     * @return array{Keeper, Tank, Run} a session that ended at 18:00
+     * @return array{Keeper, Tank, Checklist} a session that ended at 18:00
      */
     private function ended(array $asked = []): array
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 17:00'));
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, $asked);
+        $checklist = $this->writeRun($keeper, $tank, $asked);
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
-        foreach ($run->steps()->orderBy('position')->get() as $step) {
+        foreach ($checklist->steps()->orderBy('position')->get() as $step) {
             if ($step->job === 'on') {
-                $run->switches()->whereNotNull('off_at')->update(['on_at' => now()]);
+                $checklist->switches()->whereNotNull('off_at')->update(['on_at' => now()]);
             }
-            $this->post("/checklists/$run->id/steps/$step->position");
+            $this->post("/checklists/$checklist->id/steps/$step->position");
         }
 
-        return [$keeper, $tank, $run->refresh()];
+        return [$keeper, $tank, $checklist->refresh()];
     }
 
     /** @return iterable<string, array{string, bool}> */
@@ -57,11 +57,11 @@ final class FollowUpTest extends FeatureCase
 
     public function testAllWellIsOneTapAndCountsOnce(): void
     {
-        [, $tank, $run] = $this->ended();
+        [, $tank, $checklist] = $this->ended();
         $this->travelTo(CarbonImmutable::parse('2026-03-01 20:30'));
-        $this->get("/checklists/$run->id/after/evening")->assertOk()->assertSee('breathing calmly')->assertSee('All well');
-        $this->post("/checklists/$run->id/after/evening", ['readings' => ['temperature' => '24.6', 'nitrate' => '15']])->assertRedirect('/');
-        $this->post("/checklists/$run->id/after/evening", ['note' => 'again'])->assertRedirect('/')->assertSessionHas('status', 'That was already done; nothing counts twice.');
+        $this->get("/checklists/$checklist->id/after/evening")->assertOk()->assertSee('breathing calmly')->assertSee('All well');
+        $this->post("/checklists/$checklist->id/after/evening", ['readings' => ['temperature' => '24.6', 'nitrate' => '15']])->assertRedirect('/');
+        $this->post("/checklists/$checklist->id/after/evening", ['note' => 'again'])->assertRedirect('/')->assertSessionHas('status', 'That was already done; nothing counts twice.');
 
         self::assertSame(1, Entry::all()->where('title', 'Check the tank once more')->count());
         self::assertSame('All well.', Entry::all()->firstWhere('title', 'Check the tank once more')?->body);
@@ -69,26 +69,26 @@ final class FollowUpTest extends FeatureCase
         // Only what can be read in passing is taken here.
         self::assertSame(1, Reading::query()->where('taken_at', '>', '2026-03-01 20:00')->count());
         $this->get('/')->assertDontSee('Check the tank once more');
-        $this->get("/checklists/$run->id/after/evening")->assertRedirect("/checklists/$run->id/forecast-check");
-        $this->get("/checklists/$run->id/forecast-check")->assertSee('Check the tank once more: done');
+        $this->get("/checklists/$checklist->id/after/evening")->assertRedirect("/checklists/$checklist->id/forecast-check");
+        $this->get("/checklists/$checklist->id/forecast-check")->assertSee('Check the tank once more: done');
     }
 
     public function testABadReadingHoldsItAndNothingIsHalfKept(): void
     {
-        [, , $run] = $this->ended();
+        [, , $checklist] = $this->ended();
         $this->travelTo(CarbonImmutable::parse('2026-03-01 20:30'));
-        $this->post("/checklists/$run->id/after/evening", ['readings' => ['temperature' => 'warm'], 'note' => 'One gasps'])->assertSessionHasErrors('readings.temperature')->assertSessionHasInput('note', 'One gasps');
-        $this->post("/checklists/$run->id/after/evening", ['note' => str_repeat('x', 1001)])->assertSessionHasErrors('note');
-        self::assertNull(AfterJob::query()->firstOrFail()->done_at);
-        $this->post("/checklists/$run->id/after/evening", ['note' => 'One <b>gasps</b>'])->assertSessionHasNoErrors();
+        $this->post("/checklists/$checklist->id/after/evening", ['readings' => ['temperature' => 'warm'], 'note' => 'One gasps'])->assertSessionHasErrors('readings.temperature')->assertSessionHasInput('note', 'One gasps');
+        $this->post("/checklists/$checklist->id/after/evening", ['note' => str_repeat('x', 1001)])->assertSessionHasErrors('note');
+        self::assertNull(FollowUp::query()->firstOrFail()->done_at);
+        $this->post("/checklists/$checklist->id/after/evening", ['note' => 'One <b>gasps</b>'])->assertSessionHasNoErrors();
         $this->get('/log')->assertSee('One <b>gasps</b>');
     }
 
     public function testMediaAreRinsedTheNextDayWhereThatIsTheWay(): void
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 17:00'));
-        [$keeper, $tank, $run] = $this->ended(['tasks' => ['media']]);
-        $this->get("/checklists/$run->id/after/media")->assertNotFound();
+        [$keeper, $tank, $checklist] = $this->ended(['tasks' => ['media']]);
+        $this->get("/checklists/$checklist->id/after/media")->assertNotFound();
         Tank::query()->whereKey($tank->id)->update(['schools' => '{"media":"next_day"}']);
         $next = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['media']]);
         self::assertSame(0, $next->steps()->where('job', 'media')->count());
@@ -142,7 +142,7 @@ final class FollowUpTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $later = $this->writeRun($keeper, $tank, ['day' => '2026-03-07']);
         $today = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
-        self::assertSame(2, Run::query()->count());
+        self::assertSame(2, Checklist::query()->count());
         $this->get('/')->assertSee("/checklists/$today->id", false)->assertDontSee("/checklists/$later->id", false);
         $this->get("/tanks/$tank->id/maintenance?day=2026-03-07")->assertSee('for Saturday, 7 Mar')->assertSee('a new one takes its place');
         $this->writeRun($keeper, $tank, ['day' => '2026-03-07']);
@@ -167,25 +167,25 @@ final class FollowUpTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post("/tanks/$tank->id/gravel-vac", ['across' => '3', 'deep' => '2', 'cover' => 'sand']);
         $tank->update(['schools' => ['bed' => 'all']]);
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
-        $step = $run->steps()->where('job', 'vacuum')->firstOrFail();
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
+        $step = $checklist->steps()->where('job', 'vacuum')->firstOrFail();
         self::assertStringContainsString('Bare sand: hover and skim', implode(' ', $step->content->lines));
         self::assertStringNotContainsString('plunge', implode(' ', $step->content->lines));
-        $this->get("/checklists/$run->id?step=$step->position")->assertSee('1 Bare sand');
-        $patches = $step->content->patches;
-        self::assertIsArray($patches);
-        self::assertGreaterThan(1, count($patches));
-        $this->post("/checklists/$run->id/steps/$step->position", ['patches_asked' => '1', 'patches' => array_slice($patches, 1)])->assertSessionHasNoErrors();
+        $this->get("/checklists/$checklist->id?step=$step->position")->assertSee('1 Bare sand');
+        $zones = $step->content->zones;
+        self::assertIsArray($zones);
+        self::assertGreaterThan(1, count($zones));
+        $this->post("/checklists/$checklist->id/steps/$step->position", ['patches_asked' => '1', 'patches' => array_slice($zones, 1)])->assertSessionHasNoErrors();
 
-        self::assertNull($tank->patches()->whereKey($patches[0])->firstOrFail()->cleaned_at);
-        self::assertNotNull($tank->patches()->whereKey($patches[1])->firstOrFail()->cleaned_at);
-        Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
-        $this->get("/checklists/$run->id/forecast-check")->assertSee('not reached, so next time: zone');
-        $this->get("/checklists/$run->id/forecast-check")->assertSee('Minutes, step by step')->assertSee('skipped');
+        self::assertNull($tank->zones()->whereKey($zones[0])->firstOrFail()->cleaned_at);
+        self::assertNotNull($tank->zones()->whereKey($zones[1])->firstOrFail()->cleaned_at);
+        Checklist::query()->whereKey($checklist->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
+        $this->get("/checklists/$checklist->id/forecast-check")->assertSee('not reached, so next time: zone');
+        $this->get("/checklists/$checklist->id/forecast-check")->assertSee('Minutes, step by step')->assertSee('skipped');
         $this->get("/tanks/$tank->id/maintenance?tasks[]=vacuum")->assertSee('by gravel vac, zones');
         // A cup of water does not feed them.
         $this->get("/tanks/$tank->id/maintenance?tasks[]=vacuum&reason=amount&way=litres&litres=1")->assertSee('have to wait: not enough water today.');
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
-        self::assertContains($patches[0], (array) $again->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
+        self::assertContains($zones[0], (array) $again->steps()->where('job', 'vacuum')->firstOrFail()->content->zones);
     }
 }

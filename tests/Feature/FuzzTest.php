@@ -32,8 +32,8 @@ final class FuzzTest extends FeatureCase
         $chance = new Randomizer(new Mt19937((int) (getenv('CRESCO_FUZZ_SEED') ?: 20260301)));
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $ro, $water] = $this->bench();
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum', 'glass'], 'reason' => 'routine']);
-        $records = ['entry' => Entry::query()->firstOrFail()->id] + $this->oneOfEach($keeper, $tank, $water, $run);
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum', 'glass'], 'reason' => 'routine']);
+        $records = ['entry' => Entry::query()->firstOrFail()->id] + $this->oneOfEach($keeper, $tank, $water, $checklist);
         $fields = self::fields();
         $routes = array_values(array_filter(Routes::getRoutes()->getRoutes(), static fn(Route $route): bool => !str_starts_with($route->uri(), 'storage/') && !in_array($route->uri(), ['sign-out', 'bare'], true)));
         $broken = [];

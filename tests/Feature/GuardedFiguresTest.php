@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Fertilising\FertilisingQuery;
 use App\Models\Entry;
 use App\Models\EntryKind;
-use App\Models\Jar;
+use App\Models\Product;
 use App\Models\WaterChange;
 use App\Tanks\PlantModelQuery;
 use App\Tanks\TankWaterQuery;
@@ -99,11 +99,11 @@ final class GuardedFiguresTest extends FeatureCase
         $this->travelTo('2026-03-20 12:00');
         $due = function (string $name, int $days): float {
             [$keeper, $tank] = $this->readyTank($name);
-            $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 250, 'planted_on' => '2025-06-01']);
-            $stand->looks()->create(['happened_at' => now()->subDays($days), 'height' => 120, 'before' => 150, 'cover' => 1, 'guessed' => false]);
+            $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 250, 'planted_on' => '2025-06-01']);
+            $plantGroup->looks()->create(['happened_at' => now()->subDays($days), 'height' => 120, 'before' => 150, 'cover' => 1, 'guessed' => false]);
             $planting = PlantModelQuery::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper));
 
-            return $planting->due($planting->stands[$stand->id])?->due->middle() ?? INF;
+            return $planting->due($planting->plantGroups[$plantGroup->id])?->due->middle() ?? INF;
         };
         self::assertEqualsWithDelta(6.0, $due('Wren', 2) - $due('Lark', 8), 1.5);
     }
@@ -112,12 +112,12 @@ final class GuardedFiguresTest extends FeatureCase
     {
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
-        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => '2025-06-01']);
+        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => '2025-06-01']);
         // Every two weeks from 150 to 250 mm, and cut back to 150.
         foreach (range(6, 0) as $n) {
-            $stand->looks()->create(['happened_at' => now()->subDays(14 * $n + 1), 'height' => 150, 'before' => 250, 'cover' => 1, 'guessed' => false]);
+            $plantGroup->looks()->create(['happened_at' => now()->subDays(14 * $n + 1), 'height' => 150, 'before' => 250, 'cover' => 1, 'guessed' => false]);
         }
-        $core = PlantModelQuery::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper))->stands[$stand->id];
+        $core = PlantModelQuery::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper))->plantGroups[$plantGroup->id];
         self::assertSame(6, $core->rate->count);
         // The curve solved for its rate: r = H / (4 t) * ln((H / h0 - 1) / (H / h1 - 1)).
         $height = $core->ceiling;
@@ -163,8 +163,8 @@ final class GuardedFiguresTest extends FeatureCase
     public function testTheShareOfAChangeOfTwoDrainsFollowsItsLitres(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'drains' => '2']);
-        $run = $this->finishRun($run, CarbonImmutable::now()->subHour(), CarbonImmutable::now());
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'drains' => '2']);
+        $checklist = $this->finishRun($checklist, CarbonImmutable::now()->subHour(), CarbonImmutable::now());
         $change = WaterChange::query()->sole();
         // Twice 30 of 100 L leave 0.7 * 0.7 of the old water.
         self::assertEqualsWithDelta(0.51, $change->share, 0.005);
@@ -173,15 +173,15 @@ final class GuardedFiguresTest extends FeatureCase
         $this->actingAs($keeper)->put("/entries/$entry->id", $typed)->assertSessionHasNoErrors();
         // Half of it in as many goes: 15 each, 0.85 * 0.85 nearly; by the power of one half 0.7.
         self::assertEqualsWithDelta(0.30, $change->refresh()->share, 0.03);
-        self::assertSame($run->id, $change->run_id);
+        self::assertSame($checklist->id, $change->checklist_id);
     }
 
     public function testADoseOfTodayThatWasNotedDoesNotComeOnceMore(): void
     {
         $this->travelTo('2026-03-01 18:00');
         [$keeper, $tank] = $this->readyTank();
-        $jar = $keeper->jars()->create(['name' => 'Green daily', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
-        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 10.0, 'every' => 1, 'starts_on' => '2026-03-01']);
+        $product = $keeper->products()->create(['name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
+        $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 10.0, 'every' => 1, 'starts_on' => '2026-03-01']);
         $coming = static function () use ($tank): int {
             $food = FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
             $today = $food->day(CarbonImmutable::now());
@@ -189,7 +189,7 @@ final class GuardedFiguresTest extends FeatureCase
             return count(array_filter($food->coming(Parameter::Potassium, $food->planned()), static fn(Event $event): bool => $event->day < $today + 0.9));
         };
         self::assertSame(1, $coming());
-        $this->actingAs($keeper)->post("/tanks/$tank->id/doses", ['jar_id' => $jar->id, 'amount' => '10', 'state' => 'given'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/doses", ['product_id' => $product->id, 'amount' => '10', 'state' => 'given'])->assertSessionHasNoErrors();
         self::assertSame(0, $coming());
     }
 }

@@ -7,8 +7,8 @@ namespace Tests\Feature;
 use App\Account\Guests;
 use App\Models\Device;
 use App\Models\Keeper;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Models\WaterChange;
 use App\Notifications\AccountEmail;
 use Illuminate\Support\Facades\Artisan;
@@ -72,7 +72,7 @@ final class GuestTest extends FeatureCase
     public function testABadAnswerIsSaidAtItsFieldAndKeepsNothing(array $bad, string $field): void
     {
         $this->from('/start')->post('/start', $bad + self::ANSWERS)->assertRedirect('/start')->assertSessionHasErrors($field);
-        self::assertSame([0, 0, 0], [Keeper::query()->count(), Tank::query()->count(), Water::query()->count()]);
+        self::assertSame([0, 0, 0], [Keeper::query()->count(), Tank::query()->count(), SourceWater::query()->count()]);
         self::assertTrue(Auth::guest());
     }
 
@@ -92,7 +92,7 @@ final class GuestTest extends FeatureCase
             $this->get('/account')->assertOk()->assertSee('That needs an account.');
         }
         $this->put('/account/address', ['email' => 'a@cresco.test', 'address_password' => 'x'])->assertRedirect('/account');
-        self::assertSame(0, DB::table('helpers')->count() + DB::table('photos')->count() + DB::table('busy_spells')->count());
+        self::assertSame(0, DB::table('helpers')->count() + DB::table('photos')->count() + DB::table('calendar_blocks')->count());
         Auth::logout();
         $this->post('/password/forgotten', ['email' => $tank->keeper->email]);
         Mail::assertNothingQueued();

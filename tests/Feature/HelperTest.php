@@ -144,7 +144,7 @@ final class HelperTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         [$keeper, $tank, $water] = $this->readyTank();
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(3));
-        $keeper->awaySpells()->create(['from_day' => '2026-03-05', 'until_day' => '2026-03-24']);
+        $keeper->absences()->create(['from_day' => '2026-03-05', 'until_day' => '2026-03-24']);
         // 3 weeks at about 1 mg/L a day on top of what it holds; the heater hangs 80 mm below the rim, 60 below the water.
         $this->actingAs($keeper)->get('/helpers')->assertOk()->assertSeeText('until Tuesday 24 March')->assertSeeText("limit 30\u{a0}mg/L")->assertSeeText('evaporate');
         $this->get('/helpers?working='.$tank->id)->assertSeeText('Nitrate on the day of return');

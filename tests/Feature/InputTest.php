@@ -29,7 +29,7 @@ final class InputTest extends FeatureCase
     {
         self::countFromOne();
         [$keeper, $tank] = $this->readyTank();
-        $tank->inquiries()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
+        $tank->problems()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
         $request = $page === '/sign-in' ? $this : $this->actingAs($keeper);
         $answer = $request->call($method, $page, $sent);
         self::assertLessThan(500, $answer->getStatusCode(), (string) $answer->exception?->getMessage());
@@ -65,7 +65,7 @@ final class InputTest extends FeatureCase
         [$keeper, $tank, $tap] = $this->readyTank();
         $page = $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertOk();
         $page->assertSeeText('Use dechlorinator.')->assertSeeText('The dose on its label');
-        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0]]);
+        $keeper->products()->create(['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0]]);
         $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertSeeText("2.0\u{A0}mL of Clear drops to the new water");
         $tap->update(['kind' => 'reverse_osmosis']);
         $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertDontSeeText('Use dechlorinator.');
@@ -96,8 +96,8 @@ final class InputTest extends FeatureCase
     public function testFertilisingReckonsWithTheWaterThatAChangeWouldTake(): void
     {
         [$keeper, $tank, $tap] = $this->readyTank();
-        $tank->update(['water_id' => null]);
-        $fresh = $tank->fresh(['keeper.waters', 'keeper.jars', 'devices']) ?? $tank;
+        $tank->update(['source_water_id' => null]);
+        $fresh = $tank->fresh(['keeper.waters', 'keeper.products', 'devices']) ?? $tank;
         self::assertEqualsWithDelta(5.0, FertilisingQuery::tank($fresh)->source(Parameter::Nitrate)->central(), 1.5);
     }
 
@@ -108,7 +108,7 @@ final class InputTest extends FeatureCase
         $rate = static fn(): float => FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank)->course(Parameter::Nitrate)->rate()->central();
         $bare = $rate();
         self::assertEqualsWithDelta($tank->nitrate_per_day, $bare, 0.01);
-        $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1])->looks()->create(['happened_at' => now()->subDays(3), 'height' => 300, 'cover' => 1]);
+        $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1])->looks()->create(['happened_at' => now()->subDays(3), 'height' => 300, 'cover' => 1]);
         $food = FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
         self::assertGreaterThan(0.1, $food->uptake(Parameter::Nitrate));
         self::assertEqualsWithDelta($bare - $food->uptake(Parameter::Nitrate), $rate(), 0.05);
@@ -118,10 +118,10 @@ final class InputTest extends FeatureCase
     {
         [$keeper] = $this->readyTank();
         $this->actingAs($keeper)->post('/products', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2']])->assertSessionHasNoErrors();
-        $jar = $keeper->jars()->sole();
-        self::assertSame(1, $jar->label['days'] ?? null);
-        $this->get('/supplies/products')->assertOk()->assertSeeText('Green daily')->assertSee("/products/$jar->id/edit");
-        $this->delete("/products/$jar->id")->assertRedirect();
-        self::assertSame(0, $keeper->jars()->count());
+        $product = $keeper->products()->sole();
+        self::assertSame(1, $product->label['days'] ?? null);
+        $this->get('/supplies/products')->assertOk()->assertSeeText('Green daily')->assertSee("/products/$product->id/edit");
+        $this->delete("/products/$product->id")->assertRedirect();
+        self::assertSame(0, $keeper->products()->count());
     }
 }

@@ -22,10 +22,10 @@ use App\Data\Phrase;
 use App\Data\StepContent;
 use App\Data\WeekHabits;
 use App\Models\Batch;
-use App\Models\Inquiry;
+use App\Models\Checklist;
+use App\Models\ChecklistStep;
 use App\Models\Keeper;
-use App\Models\Run;
-use App\Models\RunStep;
+use App\Models\Problem;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Checklist\ReadingPoint;
@@ -143,13 +143,13 @@ final class JsonRecordTest extends FeatureCase
     /** @return iterable<string, array{class-string<Model>, string, class-string<JsonRecord>}> */
     public static function columns(): iterable
     {
-        yield 'plan of a sheet' => [Run::class, 'plan', ChecklistPlan::class];
-        yield 'forecast of a sheet' => [Run::class, 'forecast', ForecastRecord::class];
+        yield 'plan of a sheet' => [Checklist::class, 'plan', ChecklistPlan::class];
+        yield 'forecast of a sheet' => [Checklist::class, 'forecast', ForecastRecord::class];
         yield 'forecast of a change' => [WaterChange::class, 'forecast', ForecastRecord::class];
-        yield 'step' => [RunStep::class, 'content', StepContent::class];
+        yield 'step' => [ChecklistStep::class, 'content', StepContent::class];
         yield 'card' => [Batch::class, 'card', BatchRecord::class];
         yield 'looks' => [Batch::class, 'checks', BatchChecks::class];
-        yield 'answers' => [Inquiry::class, 'answers', GivenAnswers::class];
+        yield 'answers' => [Problem::class, 'answers', GivenAnswers::class];
         yield 'week' => [Keeper::class, 'week', WeekHabits::class];
         yield 'figures' => [Keeper::class, 'figures', OwnEstimates::class];
     }

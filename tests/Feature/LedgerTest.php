@@ -10,8 +10,8 @@ use App\Account\LedgerEntry;
 use App\Account\ReplacedEstimate;
 use App\Data\OwnEstimates;
 use App\Exchange\KeeperTables;
-use App\Models\FreshStart;
-use App\Models\RunState;
+use App\Models\ChecklistState;
+use App\Models\LearningReset;
 use App\Schedule\WeekQuery;
 use App\Tanks\ChoresQuery;
 use App\Tanks\EvaporationQuery;
@@ -101,11 +101,11 @@ final class LedgerTest extends FeatureCase
         $this->tank($keeper)->update(['name' => 'Another']);
         $this->actingAs($keeper)->get('/estimates')->assertOk()->assertSee('Nothing yet.')->assertSee('SwimmingDepth::BODY_HEIGHTS');
         $this->read($keeper, $tank, ['nitrate' => '20-40'], CarbonImmutable::parse('2026-02-20 12:00'));
-        $jar = $this->jar($keeper, 'gypsum');
-        $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()]);
-        $keeper->penTrials()->create(['shown' => 207, 'known' => 413, 'taken_at' => now()]);
+        $product = $this->product($keeper, 'gypsum');
+        $product->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()]);
+        $keeper->meterTrials()->create(['shown' => 207, 'known' => 413, 'taken_at' => now()]);
         foreach ([10, 5, 0] as $ago) {
-            $tank->topUps()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'water_id' => $water->id]);
+            $tank->topOffs()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'source_water_id' => $water->id]);
         }
         $page = $this->get('/estimates')->assertOk()->assertSee('Daily nitrate rise in Brook')->assertSee('2 tests')->assertSee('A level spoon of Gypsum')->assertSee('3.00 ± ')->assertSee('Factor of the TDS meter')->assertSee('one pair');
         // 3 mm a day off 25 dm2 count as two weeks, and 8 L in ten days beside it: (14 * 0.75 + 8) / 24.
@@ -117,34 +117,34 @@ final class LedgerTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
         $this->read($keeper, $tank, ['nitrate' => '5'], CarbonImmutable::now()->subDays(20));
-        $jar = $this->jar($keeper, 'gypsum');
-        $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()->subDays(2)]);
-        $keeper->penTrials()->create(['shown' => 207, 'known' => 413, 'taken_at' => now()->subDays(2)]);
+        $product = $this->product($keeper, 'gypsum');
+        $product->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()->subDays(2)]);
+        $keeper->meterTrials()->create(['shown' => 207, 'known' => 413, 'taken_at' => now()->subDays(2)]);
         foreach ([10, 5, 2] as $ago) {
-            $tank->topUps()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'water_id' => $water->id]);
+            $tank->topOffs()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'source_water_id' => $water->id]);
         }
-        $figures = static fn(): array => array_map(static fn(ReplacedEstimate $row): array => [$row->figure, $row->tank, $row->jar], (new EstimatesPage($keeper->fresh() ?? $keeper))->replaced());
-        $before = [['made.nitrate', $tank->id, null], ['evaporation', $tank->id, null], ['spoon', null, $jar->id], ['pen', null, null]];
+        $figures = static fn(): array => array_map(static fn(ReplacedEstimate $row): array => [$row->figure, $row->tank, $row->product], (new EstimatesPage($keeper->fresh() ?? $keeper))->replaced());
+        $before = [['made.nitrate', $tank->id, null], ['evaporation', $tank->id, null], ['spoon', null, $product->id], ['pen', null, null]];
         self::assertSame($before, $figures());
 
         $this->actingAs($keeper);
-        foreach ($before as [$what, $ofTank, $ofJar]) {
-            $this->post('/learning-resets', ['what' => $what, 'tank' => $ofTank, 'jar' => $ofJar])->assertSessionHasNoErrors()->assertRedirect('/estimates#replaced');
+        foreach ($before as [$what, $ofTank, $ofProduct]) {
+            $this->post('/learning-resets', ['what' => $what, 'tank' => $ofTank, 'jar' => $ofProduct])->assertSessionHasNoErrors()->assertRedirect('/estimates#replaced');
         }
         self::assertSame([], $figures());
-        self::assertNull($jar->refresh()->load('trials')->spoon());
+        self::assertNull($product->refresh()->load('trials')->spoon());
         self::assertSame([0, 0], [LevelsQuery::of($tank->refresh())->made(Parameter::Nitrate)->count, EvaporationQuery::of($tank)->count]);
         $this->get('/estimates')->assertSee('Started over')->assertSee('Daily evaporation of Brook, today 12:00');
         // What is seen afterwards counts.
         $this->travel(3)->days();
-        $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 4.0, 'taken_at' => now()]);
-        self::assertSame(4.0, round((float) $jar->refresh()->load('trials')->spoon()?->mean, 6));
+        $product->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 4.0, 'taken_at' => now()]);
+        self::assertSame(4.0, round((float) $product->refresh()->load('trials')->spoon()?->mean, 6));
 
-        foreach ($keeper->freshStarts()->pluck('id') as $id) {
+        foreach ($keeper->learningResets()->pluck('id') as $id) {
             $this->delete('/learning-resets/'.(is_numeric($id) ? $id : ''))->assertRedirect();
         }
         self::assertSame($before, $figures());
-        self::assertSame(2, $jar->refresh()->load('trials')->spoon()?->trials);
+        self::assertSame(2, $product->refresh()->load('trials')->spoon()?->trials);
     }
 
     public function testOnlyFiguresAndRecordsOfOnesOwnAreBegunAnew(): void
@@ -155,7 +155,7 @@ final class LedgerTest extends FeatureCase
         foreach ([['what' => 'made.unobtainium', 'tank' => $tank->id], ['what' => 'evaporation', 'tank' => $other->id], ['what' => 'evaporation'], ['what' => 'spoon', 'jar' => 7], ['what' => ['x']], []] as $typed) {
             $this->post('/learning-resets', $typed)->assertSessionHasErrors();
         }
-        self::assertSame(0, FreshStart::query()->count());
+        self::assertSame(0, LearningReset::query()->count());
     }
 
     public function testWhatAKeeperKnowsBetterIsWhereAllBegins(): void
@@ -163,9 +163,9 @@ final class LedgerTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-07 09:00'));
         [$keeper, $tank, $water] = $this->readyTank();
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subHours(2));
-        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
-        $run->steps()->update(['opened_at' => now()->subDays(5), 'done_at' => now()->subDays(5)]);
-        $run->update(['state' => RunState::Done, 'finished_at' => now()->subDays(5)]);
+        $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+        $checklist->steps()->update(['opened_at' => now()->subDays(5), 'done_at' => now()->subDays(5)]);
+        $checklist->update(['state' => ChecklistState::Done, 'finished_at' => now()->subDays(5)]);
         $due = static fn(): int => (new WeekQuery($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->day();
         // Every seven days, done five days ago.
         self::assertSame(2, $due());
@@ -191,16 +191,16 @@ final class LedgerTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         foreach ([3, 2, 1] as $ago) {
-            $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+            $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
             $begun = CarbonImmutable::now()->subDays(10 * $ago);
-            $run->steps()->update(['opened_at' => $begun, 'done_at' => $begun]);
-            $run->steps()->where('job', 'glass')->update(['opened_at' => $begun, 'done_at' => $begun->addMinutes(16)]);
-            $run->update(['state' => RunState::Done, 'finished_at' => $begun]);
+            $checklist->steps()->update(['opened_at' => $begun, 'done_at' => $begun]);
+            $checklist->steps()->where('job', 'glass')->update(['opened_at' => $begun, 'done_at' => $begun->addMinutes(16)]);
+            $checklist->update(['state' => ChecklistState::Done, 'finished_at' => $begun]);
         }
         $minutes = static fn(): int => (new WeekQuery($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->minutes;
         // Two of 8 and three of 16, multiplied: (8² · 16³)^(1/5) = 12.1.
         self::assertSame(12, $minutes());
-        $keeper->freshStarts()->create(['tank_id' => $tank->id, 'what' => FreshStart::MINUTES, 'since' => now()]);
+        $keeper->learningResets()->create(['tank_id' => $tank->id, 'what' => LearningReset::MINUTES, 'since' => now()]);
         self::assertSame(8, $minutes());
     }
 
@@ -208,10 +208,10 @@ final class LedgerTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         foreach ([20, 10, 0] as $ago) {
-            $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass', 'algae']]);
+            $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass', 'algae']]);
             $at = CarbonImmutable::now()->subDays($ago);
-            $run->steps()->whereIn('job', ['glass', 'algae'])->update(['done_at' => $at, 'found' => 'much', 'since' => 10.0]);
-            $run->update(['state' => RunState::Done, 'finished_at' => $at]);
+            $checklist->steps()->whereIn('job', ['glass', 'algae'])->update(['done_at' => $at, 'found' => 'much', 'since' => 10.0]);
+            $checklist->update(['state' => ChecklistState::Done, 'finished_at' => $at]);
         }
         $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), TasksDoneQuery::intervals([$tank->id], OwnEstimates::read(null))[$tank->id] ?? []);
         self::assertEqualsCanonicalizing(['glass' => 3, 'algae' => 3], $counts());
@@ -244,6 +244,6 @@ final class LedgerTest extends FeatureCase
         $this->post('/learning-resets', ['what' => 'turns.999999'])->assertSessionHasErrors('what');
         $stranger = $this->keeper('Other');
         $this->actingAs($stranger)->post('/learning-resets', ['what' => 'turns.'.$chores['prefilter']->id])->assertSessionHasErrors('what');
-        self::assertSame(['what' => 'turns.77'], array_intersect_key(KeeperTables::all()['fresh_starts']->renumbered(['id' => 1, 'what' => 'turns.'.$chores['floss']->id, 'since' => '2026-01-01'], ['chores' => [$chores['floss']->id => 77]]) ?? [], ['what' => 1]));
+        self::assertSame(['what' => 'turns.77'], array_intersect_key(KeeperTables::all()['learning_resets']->renumbered(['id' => 1, 'what' => 'turns.'.$chores['floss']->id, 'since' => '2026-01-01'], ['chores' => [$chores['floss']->id => 77]]) ?? [], ['what' => 1]));
     }
 }

@@ -79,7 +79,7 @@ final class LightTest extends FeatureCase
     {
         [$keeper, $tank, $url] = $this->lit();
         $this->put("/tanks/$tank->id/lights/".$tank->lamps()->sole()->id, ['told' => $told, 'ramp' => '0', 'dimmer' => '100'] + self::LAMP)->assertSessionHasNoErrors();
-        $tank->stands()->create(['kind' => $kind, 'left_edge' => 0.4, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 0.6])->looks()->create(['happened_at' => now(), 'height' => 60]);
+        $tank->plantGroups()->create(['kind' => $kind, 'left_edge' => 0.4, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 0.6])->looks()->create(['happened_at' => now(), 'height' => 60]);
         $page = $this->get($url)->assertOk()->assertSee('light-shades', false)->assertSee($state);
         $others = array_diff(['too bright', 'in range', 'too dark'], [$state]);
         array_map($page->assertDontSee(...), $others);

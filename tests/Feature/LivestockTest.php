@@ -165,7 +165,7 @@ final class LivestockTest extends FeatureCase
         $this->get('/')->assertSeeText('Cycling, day 21')->assertDontSeeText('Ammonia is dangerous now');
         $this->read($keeper, $tank, ['ammonium' => '0.5', 'nitrite' => '2', 'carbonate_hardness' => '4']);
         $this->get("/tanks/$tank->id/cycling")->assertSeeText('Not cycled: the tests show ammonia or nitrite.')->assertSeeText('Nothing to do today. Test again');
-        $start = $tank->startUp()->sole();
+        $start = $tank->cycling()->sole();
         $known = new CyclingQuery($tank->setRelation('keeper', $keeper), $start);
         self::assertSame([21, 2], [$known->day, count($known->readings)]);
         $this->travelTo('2026-03-20 09:00');
@@ -174,7 +174,7 @@ final class LivestockTest extends FeatureCase
         $this->read($keeper, $tank, ['ammonium' => '0', 'nitrite' => '0']);
         $this->get("/tanks/$tank->id/cycling")->assertSeeText('Cycled: a dose of ammonia was gone within a day and left no nitrite.')->assertSeeText("Change 90\u{a0}% of the water, then plant");
         $this->delete("/tanks/$tank->id/cycling")->assertRedirect();
-        self::assertSame(0, $tank->startUp()->count());
+        self::assertSame(0, $tank->cycling()->count());
     }
 
     public function testNoAmmoniaIsDosedWhereAnimalsLive(): void
@@ -182,7 +182,7 @@ final class LivestockTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $start = $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-03-01']);
+        $start = $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-03-01']);
         $page = "/tanks/$tank->id/cycling";
         $this->actingAs($keeper)->get($page)->assertSeeText('Dose ammonia to 2');
         $start->update(['way' => 'fish']);
@@ -197,7 +197,7 @@ final class LivestockTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $start = $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-27', 'doses' => ['2026-02-27' => 2.0]]);
+        $start = $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-27', 'doses' => ['2026-02-27' => 2.0]]);
         $model = function () use ($keeper, $tank, $start): array {
             $known = new CyclingQuery(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper), $start);
 
@@ -230,7 +230,7 @@ final class LivestockTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post("/tanks/$tank->id/cycling", $typed)->assertSessionHasErrors($field);
         $this->post("/tanks/$tank->id/cycling/doses", ['dose' => '1.5'])->assertNotFound();
-        self::assertSame(0, $tank->startUp()->count());
+        self::assertSame(0, $tank->cycling()->count());
     }
 
     public function testAfterWeeksWithoutAChangeTheRoundLeadsBackInSteps(): void

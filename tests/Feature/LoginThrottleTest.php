@@ -220,7 +220,7 @@ final class LoginThrottleTest extends FeatureCase
         $keeper = $this->keeper();
         $water = $this->water($keeper);
         $this->read($keeper, $water, ['general_hardness' => '0', 'carbonate_hardness' => '0', 'nitrate' => '80']);
-        $this->jar($keeper, 'gypsum');
+        $this->product($keeper, 'gypsum');
         $this->actingAs($keeper)->get('/mix-water')->assertOk();
         foreach (range(1, 30) as $i) {
             $this->read($keeper, $this->water($keeper, "Well $i"), ['general_hardness' => (string) $i, 'carbonate_hardness' => (string) ($i / 2), 'conductivity' => (string) (40 * $i)]);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Checklist;
+use App\Models\ChecklistStep;
 use App\Models\Keeper;
-use App\Models\Run;
-use App\Models\RunStep;
 use App\Models\Tank;
 use App\Tanks\DrainQuery;
 use App\Tanks\VesselQuery;
@@ -22,12 +22,12 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=40&tasks[]=glass&tasks[]=floaters&tasks[]=media")->assertOk()
             ->assertSeeInOrder(['Switch off', 'Take out floating plants', 'Clean the glass', 'Drain to the mark', 'Rinse filter media', 'Refill', 'Put back floating plants', 'Switch on again']);
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['glass', 'media'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
-        $jobs = $this->jobs($run);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['glass', 'media'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
+        $jobs = $this->jobs($checklist);
 
         self::assertLessThan(array_search('drain', $jobs, true), array_search('glass', $jobs, true));
         self::assertGreaterThan(array_search('drain', $jobs, true), array_search('media', $jobs, true));
-        self::assertSame(CarbonImmutable::now()->addDays(2)->format('Y-m-d'), $run->planned_for?->format('Y-m-d'));
+        self::assertSame(CarbonImmutable::now()->addDays(2)->format('Y-m-d'), $checklist->planned_for?->format('Y-m-d'));
     }
 
     public function testTheKeepersOrderIsKeptAndItsReasonNamed(): void
@@ -46,39 +46,39 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $ways = ['bed' => 'rotate', 'flow' => 'off', 'glass' => 'after', 'media' => 'next_day', 'minerals' => 'direct', 'conditioner' => 'tank', 'filter' => 'covered'];
         $this->actingAs($keeper)->put("/tanks/$tank->id/methods", ['schools' => $ways, 'back' => 'tasks[]=glass'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/maintenance?tasks[]=glass");
-        $run = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['glass', 'media']]);
-        $jobs = $this->jobs($run);
+        $checklist = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['glass', 'media']]);
+        $jobs = $this->jobs($checklist);
 
         self::assertGreaterThan(array_search('drain', $jobs, true), array_search('glass', $jobs, true));
         self::assertNotContains('media', $jobs);
-        self::assertStringContainsString('Tomorrow: rinse', $this->lines($run, 'close'));
-        self::assertStringContainsString('for the whole volume', $this->lines($run, 'condition'));
-        self::assertStringContainsString('Filter on as soon as its intake is under water, valves first: the', $this->lines($run, 'refill'));
+        self::assertStringContainsString('Tomorrow: rinse', $this->lines($checklist, 'close'));
+        self::assertStringContainsString('for the whole volume', $this->lines($checklist, 'condition'));
+        self::assertStringContainsString('Filter on as soon as its intake is under water, valves first: the', $this->lines($checklist, 'refill'));
         $this->put("/tanks/$tank->id/methods", ['schools' => ['glass' => 'never'] + $ways])->assertSessionHasErrors('schools.glass');
     }
 
     public function testWhatFitsWhileTheHeaterCoolsIsOfferedThere(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'percent', 'percent' => '50', 'tasks' => ['glass']]);
-        $cool = $run->steps()->where('job', 'cool')->firstOrFail();
-        $page = $this->actingAs($keeper)->get("/checklists/$run->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Clean the glass');
-        $this->post("/checklists/$run->id/steps/$cool->position/open")->assertNoContent();
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'percent', 'percent' => '50', 'tasks' => ['glass']]);
+        $cool = $checklist->steps()->where('job', 'cool')->firstOrFail();
+        $page = $this->actingAs($keeper)->get("/checklists/$checklist->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Clean the glass');
+        $this->post("/checklists/$checklist->id/steps/$cool->position/open")->assertNoContent();
         // The pane step can be ended first, and the timer goes on meanwhile.
-        $glass = $run->steps()->where('job', 'glass')->firstOrFail();
-        $page->assertSee("/checklists/$run->id?step=$glass->position", false);
-        $this->get("/checklists/$run->id?step=$glass->position")->assertSee('Let the heater cool')->assertSee('until');
-        $this->post("/checklists/$run->id/steps/$glass->position")->assertRedirect();
-        $this->get("/checklists/$run->id?step=$cool->position")->assertDontSee('Meanwhile:');
+        $glass = $checklist->steps()->where('job', 'glass')->firstOrFail();
+        $page->assertSee("/checklists/$checklist->id?step=$glass->position", false);
+        $this->get("/checklists/$checklist->id?step=$glass->position")->assertSee('Let the heater cool')->assertSee('until');
+        $this->post("/checklists/$checklist->id/steps/$glass->position")->assertRedirect();
+        $this->get("/checklists/$checklist->id?step=$cool->position")->assertDontSee('Meanwhile:');
     }
 
     public function testMinutesFollowWhatThisTankTook(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
-        $planned = $run->steps()->where('job', 'glass')->firstOrFail()->content->minutes;
-        RunStep::query()->where('run_id', $run->id)->update(['opened_at' => '2026-01-01 10:00:00', 'done_at' => '2026-01-01 10:20:00']);
-        Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'finished_at' => '2026-01-01 11:00:00']);
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
+        $planned = $checklist->steps()->where('job', 'glass')->firstOrFail()->content->minutes;
+        ChecklistStep::query()->where('checklist_id', $checklist->id)->update(['opened_at' => '2026-01-01 10:00:00', 'done_at' => '2026-01-01 10:20:00']);
+        Checklist::query()->whereKey($checklist->id)->update(['state' => 'done', 'holds' => null, 'finished_at' => '2026-01-01 11:00:00']);
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
 
         self::assertSame(6, $planned);
@@ -112,7 +112,7 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query($asked))->assertOk();
         $this->post("/tanks/$tank->id/checklists", $asked)->assertSessionHasErrors($field);
-        self::assertSame(0, Run::query()->count());
+        self::assertSame(0, Checklist::query()->count());
     }
 
     public function testWorkWithoutAWaterChangeIsASessionOfItsOwn(): void
@@ -120,16 +120,16 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?dry=1&tasks[]=trim&tasks[]=vacuum")->assertOk()
             ->assertSee('No water change')->assertSee('only with a water change')->assertSee('Net the surface')->assertDontSee('Drain to the mark')->assertDontSee('leave:');
-        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim', 'vacuum'], 'signs' => ['tall'], 'signs_was' => ['tall']]);
-        self::assertSame(['look', 'hands', 'off', 'trim', 'net', 'check', 'on', 'lid', 'close'], $this->jobs($run));
-        self::assertFalse($run->changes_water);
-        $this->get("/checklists/$run->id/again")->assertRedirect("/checklists/$run->id");
-        $this->post("/checklists/$run->id/again", ['litres' => '10', 'level' => '50'])->assertRedirect("/checklists/$run->id");
-        $this->get("/checklists/$run->id")->assertDontSee('Plan the rest again');
-        $this->get("/checklists/$run->id/print")->assertSee('no water change');
-        $this->finish($run);
+        $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim', 'vacuum'], 'signs' => ['tall'], 'signs_was' => ['tall']]);
+        self::assertSame(['look', 'hands', 'off', 'trim', 'net', 'check', 'on', 'lid', 'close'], $this->jobs($checklist));
+        self::assertFalse($checklist->changes_water);
+        $this->get("/checklists/$checklist->id/again")->assertRedirect("/checklists/$checklist->id");
+        $this->post("/checklists/$checklist->id/again", ['litres' => '10', 'level' => '50'])->assertRedirect("/checklists/$checklist->id");
+        $this->get("/checklists/$checklist->id")->assertDontSee('Plan the rest again');
+        $this->get("/checklists/$checklist->id/print")->assertSee('no water change');
+        $this->finish($checklist);
 
-        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')->assertDontSee('Not tested yet');
+        $this->get("/checklists/$checklist->id/forecast-check")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')->assertDontSee('Not tested yet');
         $this->get("/tanks/$tank->id/log")->assertSee('Trim the plants')->assertSee('Seen: stems at the surface.')->assertDontSee('Changed 0');
         // It is no change: that is as due as before.
         $this->travel(3)->hours();
@@ -158,13 +158,13 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         for ($i = 0; $i < 3; ++$i) {
             $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance")->assertDontSee('as long as you guess');
-            $run = $this->writeRun($keeper, $tank, ['guess' => '30']);
+            $checklist = $this->writeRun($keeper, $tank, ['guess' => '30']);
             $start = CarbonImmutable::parse('2026-01-01 10:00')->addDays($i);
-            Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
+            Checklist::query()->whereKey($checklist->id)->update(['state' => 'done', 'holds' => null, 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
         }
         // 45, 60 and 75 minutes for guesses of 30: twice as long in the middle, against a guess that is as good as not; 7.5^(6.25 / 22.75).
         $this->get("/tanks/$tank->id/maintenance")->assertSee('Your sessions here usually take 1.7 times as long as you guess.');
-        $this->get('/checklists/'.Run::query()->latest('id')->firstOrFail()->id.'/forecast-check')->assertSee('your guess 30 min');
+        $this->get('/checklists/'.Checklist::query()->latest('id')->firstOrFail()->id.'/forecast-check')->assertSee('your guess 30 min');
     }
 
     public function testAChangeWhileFillingIsConditionedFirstAndLastsLonger(): void
@@ -175,17 +175,17 @@ final class MaintenanceTest extends FeatureCase
         $this->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('continuous change: refill rate, % of the drain rate');
         $this->get("/tanks/$tank->id/water-change?inflow=50&drains=2")->assertSee('Once only, when water runs in while the tank drains.');
         $this->get("/tanks/$tank->id/water-change?inflow=100")->assertSee('Between 0 and 90');
-        $minutes = static fn(Run $of): int => $of->steps()->where('job', 'drain')->firstOrFail()->content->minutes - 2;
+        $minutes = static fn(Checklist $of): int => $of->steps()->where('job', 'drain')->firstOrFail()->content->minutes - 2;
         $still = $minutes($this->writeRun($keeper, $tank, $query));
-        $run = $this->writeRun($keeper, $tank, $query + ['inflow' => '50']);
-        $jobs = $this->jobs($run);
+        $checklist = $this->writeRun($keeper, $tank, $query + ['inflow' => '50']);
+        $jobs = $this->jobs($checklist);
 
         self::assertLessThan(array_search('drain', $jobs, true), array_search('condition', $jobs, true));
-        self::assertEqualsWithDelta(80.0, $run->plan->out, 1e-6);
+        self::assertEqualsWithDelta(80.0, $checklist->plan->out, 1e-6);
         // Half runs in again: the level takes twice as long, beside the two minutes that the hose is handled.
-        self::assertEqualsWithDelta(2 * $still, $minutes($run), 1.0);
-        self::assertStringContainsString('80', $this->lines($run, 'drain'));
-        self::assertStringContainsString('40', $this->lines($run, 'refill'));
+        self::assertEqualsWithDelta(2 * $still, $minutes($checklist), 1.0);
+        self::assertStringContainsString('80', $this->lines($checklist, 'drain'));
+        self::assertStringContainsString('40', $this->lines($checklist, 'refill'));
     }
 
     public function testABucketSaysWhatItWeighs(): void
@@ -193,8 +193,8 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $keeper->update(['bucket_litres' => 12]);
         // 36 L: three of 12 L, or four of 9 L, 9 kg of water and about 0.7 of bucket.
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '36']);
-        self::assertMatchesRegularExpression('/3 × 12.L by bucket; filled to three quarters that is 4 trips of about 9\.7.kg each/u', $this->lines($run, 'drain'));
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '36']);
+        self::assertMatchesRegularExpression('/3 × 12.L by bucket; filled to three quarters that is 4 trips of about 9\.7.kg each/u', $this->lines($checklist, 'drain'));
         $keeper->update(['volume_unit' => 'us_gallon']);
         self::assertMatchesRegularExpression('/trips of about 21.lb each/u', $this->lines($this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '9.5']), 'drain'));
     }
@@ -204,8 +204,8 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $asked = ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['spot']];
         $low = VesselQuery::tank($tank)->litres() - 40.0;
-        $run = $this->writeRun($keeper, $tank, $asked);
-        self::assertStringContainsString(sprintf("at most %d\u{A0}mL (%d\u{A0}mL with", round(0.25 * $low), round(0.1 * $low)), $this->lines($run, 'spot'));
+        $checklist = $this->writeRun($keeper, $tank, $asked);
+        self::assertStringContainsString(sprintf("at most %d\u{A0}mL (%d\u{A0}mL with", round(0.25 * $low), round(0.1 * $low)), $this->lines($checklist, 'spot'));
         $tank->update(['animals' => 'hardy_shrimp']);
         self::assertStringContainsString(sprintf("at most %d\u{A0}mL in all", round(0.1 * $low)), $this->lines($this->writeRun($keeper, $tank, $asked), 'spot'));
     }
@@ -215,14 +215,14 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?tasks[]=floaters")->assertSee('heater and pumps are off from')->assertSee('At the lowest level fish have')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
         $this->get("/tanks/$tank->id/maintenance?tasks[]=trim&tasks[]=glass&tasks[]=hardscape&tasks[]=leaves&tasks[]=algae&tasks[]=planting")->assertSee('aerate, and rinse the canister before it runs again');
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['floaters']]);
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['floaters']]);
         foreach (['look', 'read', 'hands', 'off', 'floaters_out'] as $job) {
-            $this->post("/checklists/$run->id/steps/".$run->steps()->where('job', $job)->firstOrFail()->position);
+            $this->post("/checklists/$checklist->id/steps/".$checklist->steps()->where('job', $job)->firstOrFail()->position);
         }
         $this->travel(20)->minutes();
-        $this->get("/checklists/$run->id")->assertSee('Floating plants have been out for 20 min')->assertSee('been off for 20 min; up to');
+        $this->get("/checklists/$checklist->id")->assertSee('Floating plants have been out for 20 min')->assertSee('been off for 20 min; up to');
         $this->travel(45)->minutes();
-        $this->get("/checklists/$run->id")->assertSee('been off for 1 h 05: aerate now');
+        $this->get("/checklists/$checklist->id")->assertSee('been off for 1 h 05: aerate now');
     }
 
     public function testAnOrderOfUnknownStepsChangesNothing(): void
@@ -267,12 +267,12 @@ final class MaintenanceTest extends FeatureCase
     public function testPlantingTakesAsLongAsItsTops(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 120]);
-        $stand->looks()->create(['happened_at' => now()->subDays(2), 'height' => 300, 'cover' => 1, 'guessed' => false]);
-        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim', 'planting']]);
+        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 120]);
+        $plantGroup->looks()->create(['happened_at' => now()->subDays(2), 'height' => 300, 'cover' => 1, 'guessed' => false]);
+        $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim', 'planting']]);
         // 500 mm by 500 mm inside: 0.3 of it is 75,000 mm2, a top on each 20 mm by 20 mm: 188. Two minutes, two for the group, a third for each.
-        self::assertStringContainsString('188 tops', (string) json_encode($run->steps()->where('job', 'trim')->sole()->content->toKeep()));
-        self::assertEqualsWithDelta(66, $run->steps()->where('job', 'planting')->sole()->content->minutes, 1.0);
+        self::assertStringContainsString('188 tops', (string) json_encode($checklist->steps()->where('job', 'trim')->sole()->content->toKeep()));
+        self::assertEqualsWithDelta(66, $checklist->steps()->where('job', 'planting')->sole()->content->minutes, 1.0);
     }
 
     private function minutes(Keeper $keeper, Tank $tank): int
@@ -283,24 +283,24 @@ final class MaintenanceTest extends FeatureCase
     }
 
     /** Ends every step, with all devices on again. */
-    private function finish(Run $run): void
+    private function finish(Checklist $checklist): void
     {
-        foreach ($run->steps()->orderBy('position')->get() as $step) {
+        foreach ($checklist->steps()->orderBy('position')->get() as $step) {
             if ($step->job === 'on') {
-                $run->switches()->whereNotNull('off_at')->update(['on_at' => now()]);
+                $checklist->switches()->whereNotNull('off_at')->update(['on_at' => now()]);
             }
-            $this->post("/checklists/$run->id/steps/$step->position")->assertSessionHasNoErrors();
+            $this->post("/checklists/$checklist->id/steps/$step->position")->assertSessionHasNoErrors();
         }
     }
 
     /** @return list<string> */
-    private function jobs(Run $run): array
+    private function jobs(Checklist $checklist): array
     {
-        return array_values($run->steps()->orderBy('position')->get()->map(static fn(RunStep $step): string => $step->job)->all());
+        return array_values($checklist->steps()->orderBy('position')->get()->map(static fn(ChecklistStep $step): string => $step->job)->all());
     }
 
-    private function lines(Run $run, string $job): string
+    private function lines(Checklist $checklist, string $job): string
     {
-        return implode(' ', $run->steps()->where('job', $job)->firstOrFail()->content->lines);
+        return implode(' ', $checklist->steps()->where('job', $job)->firstOrFail()->content->lines);
     }
 }

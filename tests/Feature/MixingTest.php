@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Mixing\IonsQuery;
 use App\Models\Batch;
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
 use App\Tanks\BatchContent;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
@@ -24,10 +24,10 @@ final class MixingTest extends FeatureCase
         [$keeper, , $ro] = $this->bench();
         $batch = $this->writeBatch($keeper, ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]);
         $hardness = $alkalinity = 0.0;
-        foreach ((new BatchContent($batch))->jars() as $jar) {
-            [$mass, $two, $one] = self::SALTS[$jar->name];
-            $hardness += $two * $jar->amount / $mass;
-            $alkalinity += $one * $jar->amount / $mass;
+        foreach ((new BatchContent($batch))->products() as $product) {
+            [$mass, $two, $one] = self::SALTS[$product->name];
+            $hardness += $two * $product->amount / $mass;
+            $alkalinity += $one * $product->amount / $mass;
         }
 
         // mol in 40 L to degrees: one degree is 10 mg/L CaO, 56.08 g/mol; alkalinity counts half of that for each equivalent.
@@ -41,10 +41,10 @@ final class MixingTest extends FeatureCase
         $page = (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]))->assertOk()->getContent();
         preg_match_all('#<span class="num">(\w+) products? · RO#', $page, $said);
         self::assertGreaterThan(1, count($said[1]));
-        foreach ($said[1] as $jars) {
+        foreach ($said[1] as $products) {
             // Calcium, magnesium and carbonate come from two jars at least, and there are no more than were picked.
-            self::assertGreaterThanOrEqual(2, (int) $jars);
-            self::assertLessThan(count($this->all($keeper)), (int) $jars);
+            self::assertGreaterThanOrEqual(2, (int) $products);
+            self::assertLessThan(count($this->all($keeper)), (int) $products);
         }
     }
 
@@ -53,17 +53,17 @@ final class MixingTest extends FeatureCase
         [$keeper, , $ro] = $this->bench();
         $keeper->update(['scale_step' => 0.5]);
         $batch = $this->writeBatch($keeper, ['litres' => '60', 'gh' => '7', 'kh' => '2', 'ec' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]);
-        $jars = (new BatchContent($batch))->jars();
-        self::assertNotSame([], $jars);
-        foreach ($jars as $jar) {
-            self::assertEqualsWithDelta(0.0, fmod($jar->amount + 1e-9, 0.5), 1e-6);
+        $products = (new BatchContent($batch))->products();
+        self::assertNotSame([], $products);
+        foreach ($products as $product) {
+            self::assertEqualsWithDelta(0.0, fmod($product->amount + 1e-9, 0.5), 1e-6);
         }
     }
 
     public function testASpoonIsTakenOnlyWhereHalfOfItIsFineEnough(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
+        $epsom = Product::query()->where('salt', 'epsom')->firstOrFail();
         $epsom->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 5.0, 'taken_at' => CarbonImmutable::now()]);
         $page = fn(string $litres): string => (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['animals_was' => 'community', 'animals' => 'community', 'litres' => $litres, 'gh' => '6', 'kh' => '0', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'spoons' => '1']))->assertOk()->getContent();
 
@@ -106,8 +106,8 @@ final class MixingTest extends FeatureCase
     {
         [$keeper, , $ro] = $this->bench();
         $this->actingAs($keeper)->post('/products', ['name' => 'Lake salt', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '1', 'litres' => '10', 'gh' => '', 'kh' => '', 'ec' => '100', 'ratio' => '']])->assertSessionHasNoErrors();
-        $jar = Jar::query()->where('name', 'Lake salt')->sole();
-        $asked = ['animals_was' => 'soft_water_shrimp', 'animals' => 'soft_water_shrimp', 'litres' => '20', 'gh' => '', 'kh' => '', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$jar->id]];
+        $product = Product::query()->where('name', 'Lake salt')->sole();
+        $asked = ['animals_was' => 'soft_water_shrimp', 'animals' => 'soft_water_shrimp', 'litres' => '20', 'gh' => '', 'kh' => '', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$product->id]];
         $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get('/mix-water?'.http_build_query($asked))->assertOk()->getContent()));
         self::assertStringContainsString('GH and KH of this batch are not known.', $text);
         self::assertMatchesRegularExpression('/result GH ° ?open ?–/u', $text);
@@ -120,7 +120,7 @@ final class MixingTest extends FeatureCase
     public function testScaleAndSpoonAreHeldToTheSame(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
+        $epsom = Product::query()->where('salt', 'epsom')->firstOrFail();
         $page = fn(array $more): TestResponse => $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($more + ['animals_was' => 'community', 'animals' => 'community', 'litres' => '100', 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id]]))->assertOk();
         // 26.4 g for 100 L, weighed to the gram: 26 g are 5.9 degrees, and half a gram is a tenth of one.
         $keeper->update(['scale_step' => 1.0]);
@@ -247,7 +247,7 @@ final class MixingTest extends FeatureCase
     public function testAStoreThatIsTooEmptyIsStartedInTime(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
+        $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
         // 40 L of RO are needed, 10 are there: 30 L at 5 L an hour.
         $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['litres' => '40', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
             ->assertSee('the RO unit runs 6 h 00')->assertSee("90\u{A0}L")->assertSee('go down the drain');
@@ -265,9 +265,9 @@ final class MixingTest extends FeatureCase
     public function testALabelThatCannotBeTrueIsSaidAndLeftOutAtFirst(): void
     {
         [$keeper] = $this->bench();
-        $jar = $keeper->jars()->create(['name' => 'Odd tin', 'salt' => null, 'unit' => 'g', 'label' => ['dose' => 10, 'litres' => 50, 'gh' => 8, 'kh' => 4, 'ec' => 60, 'ratio' => null]]);
+        $product = $keeper->products()->create(['name' => 'Odd tin', 'salt' => null, 'unit' => 'g', 'label' => ['dose' => 10, 'litres' => 50, 'gh' => 8, 'kh' => 4, 'ec' => 60, 'ratio' => null]]);
         $this->actingAs($keeper)->get('/supplies/products')->assertSee('The label contradicts itself.');
-        $this->get('/mix-water')->assertSee('name="jars[]" value="'.$jar->id.'"', false)->assertDontSee('name="jars[]" value="'.$jar->id.'" checked', false);
+        $this->get('/mix-water')->assertSee('name="jars[]" value="'.$product->id.'"', false)->assertDontSee('name="jars[]" value="'.$product->id.'" checked', false);
     }
 
     public function testAcidIsNamedWithItsCautionWhereKhIsTooHigh(): void
@@ -289,12 +289,12 @@ final class MixingTest extends FeatureCase
     public function testABottleHoldsWhatItsLitresNeed(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
+        $epsom = Product::query()->where('salt', 'epsom')->firstOrFail();
         $query = ['litres' => '40', 'gh' => '6', 'kh' => '0', 'ratio' => '', 'ec' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'per_litre' => '4', 'bottle' => '1000'];
         // 6 degrees are 1.07 mmol, 0.2637 g in a litre; a bottle of 1000 mL at 4 mL a litre treats 250 L: 65.9 g.
         $this->actingAs($keeper)->get('/mix-water/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee("250\u{A0}L")->assertDontSee('Keep apart');
         // Gypsum does not: as much hardness takes 0.184 g in a litre, 46 g for 250 L, and 2 g dissolve in a litre.
-        $gypsum = Jar::query()->where('salt', 'gypsum')->firstOrFail();
+        $gypsum = Product::query()->where('salt', 'gypsum')->firstOrFail();
         $this->get('/mix-water/bottles?'.http_build_query(['jars' => [$gypsum->id], 'cap' => ['SO4' => '']] + $query))->assertOk()->assertSee('does not dissolve')->assertSee('46.1 g Gypsum');
         $this->get('/mix-water/bottles?animals_was=community&animals=community')->assertRedirect('/mix-water');
     }
@@ -312,6 +312,6 @@ final class MixingTest extends FeatureCase
     /** @return list<int> */
     private function all(Keeper $keeper): array
     {
-        return array_values($keeper->jars()->get()->map(static fn(Jar $jar): int => $jar->id)->all());
+        return array_values($keeper->products()->get()->map(static fn(Product $product): int => $product->id)->all());
     }
 }

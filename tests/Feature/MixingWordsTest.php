@@ -83,7 +83,7 @@ final class MixingWordsTest extends FeatureCase
     public function testEverythingOnTheMapLiesInItsFrameAndNoNameCoversAnother(): void
     {
         [$keeper, $tank] = $this->bench();
-        $keeper = Keeper::query()->findOrFail($keeper->id)->load('waters', 'jars.trials', 'kits');
+        $keeper = Keeper::query()->findOrFail($keeper->id)->load('waters', 'products.trials', 'kits');
         $tank->setRelation('keeper', $keeper);
         $chance = new Randomizer(new Mt19937(8));
         for ($i = 0; $i < 25; ++$i) {
@@ -92,7 +92,7 @@ final class MixingWordsTest extends FeatureCase
                 AnimalGroup::cases()[$i % 6],
                 20.0,
                 array_values($keeper->waters->all()),
-                array_values($keeper->jars->all()),
+                array_values($keeper->products->all()),
                 Target::degrees($chance->getInt(5, 200) / 10, $chance->getInt(0, 140) / 10, 3.0, null, ['Na' => 60.0]),
                 Preference::FewestJars,
                 0.1,

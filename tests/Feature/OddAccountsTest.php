@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Capacity;
 use App\Models\Keeper;
-use App\Models\Stand;
-use App\Models\Store;
+use App\Models\PlantGroup;
+use App\Models\RecordQuota;
+use App\Models\Reservoir;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
@@ -74,14 +74,14 @@ final class OddAccountsTest extends FeatureCase
         foreach (['Tap', 'Spring'] as $name) {
             $water = $this->water($keeper, $name);
             $tank = $this->tank($keeper, $water);
-            $tank->update(['second_water_id' => $water->id]);
+            $tank->update(['second_source_water_id' => $water->id]);
             $this->read($keeper, $tank, ['nitrate' => '20-40', 'ph' => '7', 'carbonate_hardness' => '4', 'ammonium' => '0.5']);
-            $run = $this->writeRun($keeper, $tank, ['tasks' => ['glass', 'trim', 'vacuum', 'media']]);
-            $of = $this->oneOfEach($keeper, $tank, $water, $run);
+            $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['glass', 'trim', 'vacuum', 'media']]);
+            $of = $this->oneOfEach($keeper, $tank, $water, $checklist);
             foreach ([10, 300] as $conductivity) {
-                Store::query()->findOrFail((int) $of['store'])->rejections()->create(['conductivity_in' => 300, 'conductivity_out' => 10, 'is_first' => false, 'taken_at' => now()]);
+                Reservoir::query()->findOrFail((int) $of['reservoir'])->rejections()->create(['conductivity_in' => 300, 'conductivity_out' => 10, 'is_first' => false, 'taken_at' => now()]);
             }
-            $pages = [...$pages, "/tanks/$tank->id", "/ro-reservoirs/{$of['store']}", "/source-waters/$water->id", "/batches/{$of['batch']}", "/products/{$of['jar']}/edit", "/checklists/$run->id"];
+            $pages = [...$pages, "/tanks/$tank->id", "/ro-reservoirs/{$of['reservoir']}", "/source-waters/$water->id", "/batches/{$of['batch']}", "/products/{$of['product']}/edit", "/checklists/$checklist->id"];
         }
 
         return $pages;
@@ -95,9 +95,9 @@ final class OddAccountsTest extends FeatureCase
             $this->tank($keeper, $water);
         }
         $tank = $keeper->tanks()->orderBy('id')->firstOrFail();
-        for ($i = $tank->stands()->count(); $i < Capacity::most(Stand::class); ++$i) {
-            $stand = $tank->stands()->create(['kind' => ['rotala_rotundifolia', 'taxiphyllum_barbieri', 'lemna_minor', 'vallisneria_nana'][$i % 4], 'left_edge' => ($i % 10) / 10, 'right_edge' => ($i % 10) / 10 + 0.1, 'front_edge' => 0.5, 'back_edge' => 1]);
-            $stand->looks()->create(['happened_at' => now()->subDays(3), 'height' => 40 + $i, 'cover' => 0.5]);
+        for ($i = $tank->plantGroups()->count(); $i < RecordQuota::most(PlantGroup::class); ++$i) {
+            $plantGroup = $tank->plantGroups()->create(['kind' => ['rotala_rotundifolia', 'taxiphyllum_barbieri', 'lemna_minor', 'vallisneria_nana'][$i % 4], 'left_edge' => ($i % 10) / 10, 'right_edge' => ($i % 10) / 10 + 0.1, 'front_edge' => 0.5, 'back_edge' => 1]);
+            $plantGroup->looks()->create(['happened_at' => now()->subDays(3), 'height' => 40 + $i, 'cover' => 0.5]);
         }
     }
 }

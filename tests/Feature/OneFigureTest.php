@@ -84,7 +84,7 @@ final class OneFigureTest extends FeatureCase
             }
         }
         DB::table('water_states')->delete();
-        $planted = array_flip(DB::table('stands')->distinct()->get(['tank_id'])->map(static fn(object $row): int => is_numeric($row->tank_id ?? null) ? (int) $row->tank_id : 0)->all());
+        $planted = array_flip(DB::table('plant_groups')->distinct()->get(['tank_id'])->map(static fn(object $row): int => is_numeric($row->tank_id ?? null) ? (int) $row->tank_id : 0)->all());
         $same = 0;
         foreach ($tell() as $what => $figures) {
             $isPlanted = isset($planted[(int) $what]) || $unread[$what];

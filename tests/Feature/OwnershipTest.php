@@ -6,19 +6,19 @@ namespace Tests\Feature;
 
 use App\Models\Analysis;
 use App\Models\Batch;
-use App\Models\BedPatch;
+use App\Models\Checklist;
 use App\Models\Entry;
-use App\Models\Jar;
 use App\Models\Keeper;
-use App\Models\PenTrial;
+use App\Models\MeterTrial;
 use App\Models\Photo;
+use App\Models\Product;
 use App\Models\Recipe;
-use App\Models\Run;
+use App\Models\Reservoir;
+use App\Models\SourceWater;
 use App\Models\SpoonTrial;
-use App\Models\Store;
+use App\Models\SubstrateZone;
 use App\Models\Tank;
-use App\Models\TopUp;
-use App\Models\Water;
+use App\Models\TopOff;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 
@@ -37,9 +37,9 @@ final class OwnershipTest extends FeatureCase
     public function testEveryRouteWithARecordHidesTheRecordsOfOthers(): void
     {
         [$owner, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($owner, $tank);
+        $checklist = $this->writeRun($owner, $tank);
         $entry = Entry::query()->firstOrFail();
-        $records = ['entry' => $entry->id] + $this->oneOfEach($owner, $tank, $water, $run);
+        $records = ['entry' => $entry->id] + $this->oneOfEach($owner, $tank, $water, $checklist);
         $before = $this->everything();
         $stranger = $this->keeper('Stranger');
         $walked = 0;
@@ -62,9 +62,9 @@ final class OwnershipTest extends FeatureCase
     public function testEveryRouteButTheDoorAsksForTheSignIn(): void
     {
         [$owner, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($owner, $tank);
+        $checklist = $this->writeRun($owner, $tank);
         $this->post('/sign-out');
-        $records = $this->oneOfEach($owner, $tank, $water, $run);
+        $records = $this->oneOfEach($owner, $tank, $water, $checklist);
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (in_array($route->uri(), self::OPEN, true) || str_starts_with($route->uri(), 'storage/')) {
                 continue;
@@ -92,23 +92,23 @@ final class OwnershipTest extends FeatureCase
     public function testThePairsOfAnothersPenStay(): void
     {
         $owner = $this->keeper();
-        $pair = $owner->penTrials()->create(['shown' => 200, 'known' => 400, 'taken_at' => now()]);
+        $pair = $owner->meterTrials()->create(['shown' => 200, 'known' => 400, 'taken_at' => now()]);
         $this->actingAs($this->keeper('Stranger'))->delete('/pen/'.$pair->id)->assertRedirect();
 
-        self::assertTrue(PenTrial::query()->whereKey($pair->id)->exists());
+        self::assertTrue(MeterTrial::query()->whereKey($pair->id)->exists());
     }
 
     public function testTheBenchTakesNothingOfAnothers(): void
     {
         [, $tank, , $tap] = $this->bench();
         [$keeper] = $this->bench('Lark');
-        $theirs = Jar::query()->orderBy('id')->firstOrFail();
+        $theirs = Product::query()->orderBy('id')->firstOrFail();
         foreach (['tank' => $tank->id, 'waters' => [$tap->id], 'jars' => [$theirs->id]] as $field => $value) {
             $this->actingAs($keeper)->post('/batches', [$field => $value])->assertSessionHasErrors($field);
         }
         self::assertSame(0, Batch::query()->count());
-        $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
-        $this->put('/ro-reservoirs/'.$store->id, ['name' => 'Barrel', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3', 'water_id' => (string) $tap->id])->assertSessionHasErrors('water_id');
+        $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
+        $this->put('/ro-reservoirs/'.$reservoir->id, ['name' => 'Barrel', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3', 'source_water_id' => (string) $tap->id])->assertSessionHasErrors('source_water_id');
     }
 
     public function testAnothersWaterCannotBeMixedIn(): void
@@ -116,7 +116,7 @@ final class OwnershipTest extends FeatureCase
         [, , $theirs] = $this->readyTank();
         [$keeper, $tank] = $this->readyTank('Lark');
         $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?water=$theirs->id")->assertOk()->assertSee('Choose one of your source waters.');
-        $this->post('/tanks', ['water_id' => $theirs->id])->assertSessionHasErrors('water_id');
+        $this->post('/tanks', ['source_water_id' => $theirs->id])->assertSessionHasErrors('source_water_id');
     }
 
     public function testAnEntryCannotBeWrittenIntoAnothersTank(): void
@@ -151,6 +151,6 @@ final class OwnershipTest extends FeatureCase
 
     private function everything(): string
     {
-        return (string) json_encode([Keeper::query()->where('name', '!=', 'Stranger')->get(), Tank::all(), Water::all(), Run::all(), Entry::all(), Jar::all(), SpoonTrial::all(), Store::all(), Analysis::all(), Batch::all(), Recipe::all(), TopUp::all(), BedPatch::all(), Photo::all()]);
+        return (string) json_encode([Keeper::query()->where('name', '!=', 'Stranger')->get(), Tank::all(), SourceWater::all(), Checklist::all(), Entry::all(), Product::all(), SpoonTrial::all(), Reservoir::all(), Analysis::all(), Batch::all(), Recipe::all(), TopOff::all(), SubstrateZone::all(), Photo::all()]);
     }
 }

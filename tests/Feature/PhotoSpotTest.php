@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Keeper;
-use App\Models\OffSpot;
-use App\Models\OffState;
+use App\Models\LayoutIssue;
+use App\Models\LayoutIssueState;
 use App\Models\Photo;
 use App\Models\Tank;
 use Illuminate\Http\UploadedFile;
@@ -70,30 +70,30 @@ final class PhotoSpotTest extends FeatureCase
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['odd_stone', 'lost_path'], 'place' => 'left of the root'])->assertSessionHasNoErrors();
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => []])->assertSessionHasErrors('kinds');
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['ugly']])->assertSessionHasErrors();
-        self::assertSame(2, OffSpot::query()->count());
+        self::assertSame(2, LayoutIssue::query()->count());
         $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('a rock or a root is out of place: left of the root');
 
-        $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['hardscape']]);
-        $step = $run->steps()->where('job', 'hardscape')->firstOrFail();
-        $this->get("/checklists/$run->id?step=$step->position")->assertSee('To restore: a rock or a root is out of place: left of the root.')->assertDontSee('To restore: a path');
-        $this->post("/checklists/$run->id/steps/$step->position")->assertRedirect();
+        $checklist = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['hardscape']]);
+        $step = $checklist->steps()->where('job', 'hardscape')->firstOrFail();
+        $this->get("/checklists/$checklist->id?step=$step->position")->assertSee('To restore: a rock or a root is out of place: left of the root.')->assertDontSee('To restore: a path');
+        $this->post("/checklists/$checklist->id/steps/$step->position")->assertRedirect();
 
-        self::assertSame(OffState::Restored, OffSpot::query()->where('kind', 'odd_stone')->sole()->state);
-        self::assertSame(OffState::Restore, OffSpot::query()->where('kind', 'lost_path')->sole()->state);
+        self::assertSame(LayoutIssueState::Restored, LayoutIssue::query()->where('kind', 'odd_stone')->sole()->state);
+        self::assertSame(LayoutIssueState::Restore, LayoutIssue::query()->where('kind', 'lost_path')->sole()->state);
         $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertSee('left of the root: restored');
     }
 
     public function testASkippedStepRestoresNothingAndAKeeperMayDecideAgainst(): void
     {
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['odd_stone']]);
-        $spot = OffSpot::query()->sole();
-        $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['hardscape']]);
-        $step = $run->steps()->where('job', 'hardscape')->firstOrFail();
-        $this->post("/checklists/$run->id/steps/$step->position", ['skip' => '1']);
-        self::assertSame(OffState::Restore, $spot->refresh()->state);
+        $spot = LayoutIssue::query()->sole();
+        $checklist = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['hardscape']]);
+        $step = $checklist->steps()->where('job', 'hardscape')->firstOrFail();
+        $this->post("/checklists/$checklist->id/steps/$step->position", ['skip' => '1']);
+        self::assertSame(LayoutIssueState::Restore, $spot->refresh()->state);
 
         $this->put("/tanks/{$this->tank->id}/layout-issues/$spot->id", ['state' => 'against'])->assertSessionHasNoErrors();
-        self::assertSame(OffState::Against, $spot->refresh()->state);
+        self::assertSame(LayoutIssueState::Against, $spot->refresh()->state);
         $this->put("/tanks/{$this->tank->id}/layout-issues/$spot->id", ['state' => 'never'])->assertSessionHasErrors('state');
         $this->get("/tanks/{$this->tank->id}/maintenance")->assertDontSee('a rock or a root is out of place');
     }
@@ -101,7 +101,7 @@ final class PhotoSpotTest extends FeatureCase
     public function testNoMoreThanThirtyThingsAreOffAtOnce(): void
     {
         for ($i = 0; $i < 30; ++$i) {
-            $this->tank->offSpots()->create(['kind' => 'too_tall', 'noted_at' => now()]);
+            $this->tank->layoutIssues()->create(['kind' => 'too_tall', 'noted_at' => now()]);
         }
 
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['odd_stone']])->assertSessionHasErrors('kinds');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Checklist;
 use App\Models\Keeper;
 use App\Models\Photo;
-use App\Models\Run;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,9 +22,9 @@ final class PhotoTest extends FeatureCase
 
     public function testAPhotoIsMadeSmallTurnedUprightAndStripped(): void
     {
-        [$keeper, $run] = $this->sheet();
+        [$keeper, $checklist] = $this->sheet();
         // A wide picture whose camera was held upright: orientation 6 in its header, with a word that must not stay.
-        $this->actingAs($keeper)->post("/checklists/$run->id/steps/1/photo", ['photo' => $this->file(self::jpeg(3000, 1000, 6))])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file(self::jpeg(3000, 1000, 6))])->assertSessionHasNoErrors();
         $photo = Photo::query()->firstOrFail();
         $kept = Storage::disk('local')->get('photos/'.$photo->file);
         self::assertIsString($kept);
@@ -36,7 +36,7 @@ final class PhotoTest extends FeatureCase
         self::assertStringNotContainsString('SECRETPLACE', $kept);
         self::assertSame([533, 1600], [$photo->width, $photo->height]);
         $this->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('Cache-Control', 'no-store, private');
-        $this->get("/checklists/$run->id?step=1")->assertOk()->assertSee("/photos/$photo->id", false);
+        $this->get("/checklists/$checklist->id?step=1")->assertOk()->assertSee("/photos/$photo->id", false);
         $this->actingAs($this->keeper('Stranger'))->get("/photos/$photo->id")->assertNotFound();
         $this->delete("/photos/$photo->id")->assertNotFound();
         $this->actingAs($keeper)->delete("/photos/$photo->id")->assertRedirect();
@@ -45,10 +45,10 @@ final class PhotoTest extends FeatureCase
 
     public function testTheFilesGoWithTheirTank(): void
     {
-        [$keeper, $run] = $this->sheet();
-        $this->actingAs($keeper)->post("/checklists/$run->id/steps/1/photo", ['photo' => $this->file(self::jpeg(300, 200, 1))])->assertSessionHasNoErrors();
+        [$keeper, $checklist] = $this->sheet();
+        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file(self::jpeg(300, 200, 1))])->assertSessionHasNoErrors();
         self::assertCount(1, Storage::disk('local')->allFiles('photos'));
-        $this->delete('/tanks/'.$run->tank_id)->assertRedirect('/');
+        $this->delete('/tanks/'.$checklist->tank_id)->assertRedirect('/');
         self::assertSame([], Storage::disk('local')->allFiles('photos'));
         self::assertSame(0, Photo::query()->count());
     }
@@ -70,29 +70,29 @@ final class PhotoTest extends FeatureCase
     #[DataProvider('refused')]
     public function testWhatIsNoPhotoIsRefused(string $content, string $said): void
     {
-        [$keeper, $run] = $this->sheet();
-        $this->actingAs($keeper)->from("/checklists/$run->id?step=1")->post("/checklists/$run->id/steps/1/photo", ['photo' => $this->file($content)])->assertSessionHasErrors('photo');
-        $this->get("/checklists/$run->id?step=1")->assertSee($said);
+        [$keeper, $checklist] = $this->sheet();
+        $this->actingAs($keeper)->from("/checklists/$checklist->id?step=1")->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file($content)])->assertSessionHasErrors('photo');
+        $this->get("/checklists/$checklist->id?step=1")->assertSee($said);
         self::assertSame(0, Photo::query()->count());
         self::assertSame([], Storage::disk('local')->allFiles('photos'));
     }
 
     public function testMoreThanTenMegabytesAndNoFileAreRefused(): void
     {
-        [$keeper, $run] = $this->sheet();
-        $this->actingAs($keeper)->post("/checklists/$run->id/steps/1/photo", ['photo' => UploadedFile::fake()->create('big.jpg', 10 * 1024 + 1, 'image/jpeg')])->assertSessionHasErrors(['photo' => 'A photo of at most 10 MB.']);
-        $this->post("/checklists/$run->id/steps/1/photo")->assertSessionHasErrors(['photo' => 'Choose a photo first.']);
-        $this->post("/checklists/$run->id/steps/99/photo", ['photo' => $this->file(self::jpeg(40, 30, 1))])->assertNotFound();
+        [$keeper, $checklist] = $this->sheet();
+        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/1/photo", ['photo' => UploadedFile::fake()->create('big.jpg', 10 * 1024 + 1, 'image/jpeg')])->assertSessionHasErrors(['photo' => 'A photo of at most 10 MB.']);
+        $this->post("/checklists/$checklist->id/steps/1/photo")->assertSessionHasErrors(['photo' => 'Choose a photo first.']);
+        $this->post("/checklists/$checklist->id/steps/99/photo", ['photo' => $this->file(self::jpeg(40, 30, 1))])->assertNotFound();
     }
 
     public function testTheLookBackSetsTheFixedSpotSideBySide(): void
     {
         [$keeper, $first] = $this->sheet();
         $this->actingAs($keeper)->post("/checklists/$first->id/steps/{$this->spot($first)}/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])->assertSessionHasNoErrors();
-        Run::query()->whereKey($first->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now()->subDays(7), 'finished_at' => now()->subDays(7)]);
+        Checklist::query()->whereKey($first->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now()->subDays(7), 'finished_at' => now()->subDays(7)]);
         $second = $this->writeRun($keeper, $first->tank, ['tasks' => ['photo']]);
         $this->post("/checklists/$second->id/steps/{$this->spot($second)}/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))]);
-        Run::query()->whereKey($second->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
+        Checklist::query()->whereKey($second->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
         $this->get("/checklists/$second->id/forecast-check")->assertOk()->assertSee('From the same spot');
         $this->get("/checklists/$first->id/forecast-check")->assertOk()->assertDontSee('From the same spot')->assertSee('Photos');
     }
@@ -102,21 +102,21 @@ final class PhotoTest extends FeatureCase
         [$keeper, $first] = $this->sheet();
         $this->actingAs($keeper)->post("/checklists/$first->id/steps/1/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])->assertSessionHasNoErrors();
         $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo']])->assertSessionHas('status', 'It replaces the checklist for no day, made today and not started. A photo taken for that stays with the tank.');
-        self::assertNull(Run::query()->find($first->id));
+        self::assertNull(Checklist::query()->find($first->id));
         $photo = Photo::query()->sole();
-        self::assertSame([null, $first->tank_id], [$photo->run_id, $photo->tank_id]);
+        self::assertSame([null, $first->tank_id], [$photo->checklist_id, $photo->tank_id]);
         $this->get('/photos/'.$photo->id)->assertOk();
         // A sheet for another day stays.
         $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo'], 'day' => now()->addDays(3)->format('Y-m-d')])->assertSessionMissing('status');
-        self::assertSame(2, Run::query()->where('state', 'planned')->count());
+        self::assertSame(2, Checklist::query()->where('state', 'planned')->count());
     }
 
-    private function spot(Run $run): int
+    private function spot(Checklist $checklist): int
     {
-        return $run->steps()->where('job', 'photo')->firstOrFail()->position;
+        return $checklist->steps()->where('job', 'photo')->firstOrFail()->position;
     }
 
-    /** @return array{Keeper, Run} */
+    /** @return array{Keeper, Checklist} */
     private function sheet(): array
     {
         [$keeper, $tank] = $this->readyTank();

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\About;
+use App\Models\ChecklistState;
 use App\Models\Entry;
-use App\Models\Inquiry;
 use App\Models\Keeper;
 use App\Models\Photo;
-use App\Models\Result;
-use App\Models\RunState;
+use App\Models\Problem;
+use App\Models\ProblemSubject;
 use App\Models\Tank;
 use App\Models\Treatment;
+use App\Models\TreatmentResult;
 use App\Problems\DiagnosisQuery;
 use App\Problems\SignsFromLogQuery;
 use App\Tanks\VesselQuery;
@@ -52,53 +52,53 @@ final class ProblemsTest extends FeatureCase
         $this->actingAs($this->keeper);
     }
 
-    private function begin(string $place = 'edges', string $about = 'growth'): Inquiry
+    private function begin(string $place = 'edges', string $about = 'growth'): Problem
     {
         $this->post($this->base, ['about' => $about, 'place' => $place])->assertSessionHasNoErrors();
 
-        return $this->tank->inquiries()->firstOrFail();
+        return $this->tank->problems()->firstOrFail();
     }
 
-    private function answer(Inquiry $inquiry, string $sign, string $option): void
+    private function answer(Problem $problem, string $sign, string $option): void
     {
-        $this->post("$this->base/$inquiry->id/answers", ['sign' => $sign, 'option' => $option])->assertSessionHasNoErrors();
+        $this->post("$this->base/$problem->id/answers", ['sign' => $sign, 'option' => $option])->assertSessionHasNoErrors();
     }
 
-    private function weighed(Inquiry $inquiry): DiagnosisQuery
+    private function weighed(Problem $problem): DiagnosisQuery
     {
         $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
 
-        return DiagnosisQuery::of($tank->inquiries()->findOrFail($inquiry->id), $tank);
+        return DiagnosisQuery::of($tank->problems()->findOrFail($problem->id), $tank);
     }
 
     public function testTheRankingMovesWithEachAnswerAndThePlaceCountsAsOne(): void
     {
-        $inquiry = $this->begin();
-        self::assertSame(['where' => 'edges'], $this->weighed($inquiry)->given->options);
-        $before = $this->weighed($inquiry)->kinds()->posterior();
-        $this->get("$this->base/$inquiry->id")->assertSee('What does it look like?')->assertSee('Black beard algae (BBA)');
-        $this->answer($inquiry, 'shape', 'antlers');
-        $page = $this->get("$this->base/$inquiry->id")->assertSeeInOrder(['Likely so far', 'Staghorn', 'likely']);
+        $problem = $this->begin();
+        self::assertSame(['where' => 'edges'], $this->weighed($problem)->given->options);
+        $before = $this->weighed($problem)->kinds()->posterior();
+        $this->get("$this->base/$problem->id")->assertSee('What does it look like?')->assertSee('Black beard algae (BBA)');
+        $this->answer($problem, 'shape', 'antlers');
+        $page = $this->get("$this->base/$problem->id")->assertSeeInOrder(['Likely so far', 'Staghorn', 'likely']);
         self::assertStringContainsString('<svg class="share"', (string) $page->getContent());
-        self::assertSame('staghorn', array_key_first($this->weighed($inquiry)->kinds()->ranked()));
+        self::assertSame('staghorn', array_key_first($this->weighed($problem)->kinds()->ranked()));
         // Taken back, it counts no more.
-        $this->answer($inquiry, 'shape', '');
-        self::assertEqualsWithDelta($before, $this->weighed($inquiry)->kinds()->posterior(), 1e-12);
+        $this->answer($problem, 'shape', '');
+        self::assertEqualsWithDelta($before, $this->weighed($problem)->kinds()->posterior(), 1e-12);
     }
 
     public function testWhatTheKeeperCannotTellIsNotAskedAgainAndCountsForNothing(): void
     {
-        $inquiry = $this->begin();
-        $before = $this->weighed($inquiry)->kinds()->posterior();
-        $this->answer($inquiry, 'shape', 'unknown');
-        self::assertEqualsWithDelta($before, $this->weighed($inquiry)->kinds()->posterior(), 1e-12);
-        $this->get("$this->base/$inquiry->id")->assertSeeInOrder(['Next question', '<p class="ask">'], false)->assertDontSee('<p class="ask">What does it look like?', false);
+        $problem = $this->begin();
+        $before = $this->weighed($problem)->kinds()->posterior();
+        $this->answer($problem, 'shape', 'unknown');
+        self::assertEqualsWithDelta($before, $this->weighed($problem)->kinds()->posterior(), 1e-12);
+        $this->get("$this->base/$problem->id")->assertSeeInOrder(['Next question', '<p class="ask">'], false)->assertDontSee('<p class="ask">What does it look like?', false);
     }
 
     public function testAnAnswerComesBackAsThePartThatChanged(): void
     {
-        $inquiry = $this->begin();
-        $part = $this->withHeader('HX-Request', 'true')->post("$this->base/$inquiry->id/answers", ['sign' => 'shape', 'option' => 'tufts'])->assertOk()->assertSee('Black beard algae (BBA)');
+        $problem = $this->begin();
+        $part = $this->withHeader('HX-Request', 'true')->post("$this->base/$problem->id/answers", ['sign' => 'shape', 'option' => 'tufts'])->assertOk()->assertSee('Black beard algae (BBA)');
         self::assertStringNotContainsString('<html', (string) $part->getContent());
         self::assertStringContainsString('id="asking"', (string) $part->getContent());
     }
@@ -111,15 +111,15 @@ final class ProblemsTest extends FeatureCase
         self::assertLessThan(0.1, $hints['ammonium_seen']->chance);
         $this->read($this->keeper, $this->tank, ['ammonium' => '0.5-1']);
         $this->tank->update(['started_on' => '2026-02-01']);
-        $this->tank->foodSpells()->create(['from_day' => '2026-02-20', 'until_day' => '2026-02-22', 'grams' => 5, 'note' => 'feeder jammed']);
+        $this->tank->feedingOverrides()->create(['from_day' => '2026-02-20', 'until_day' => '2026-02-22', 'grams' => 5, 'note' => 'feeder jammed']);
         $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
         $hints = SignsFromLogQuery::tank($tank);
         self::assertGreaterThan(0.9, $hints['ammonium_seen']->chance);
         self::assertGreaterThan(0.9, $hints['young']->chance);
         self::assertGreaterThan(0.9, $hints['extra_food']->chance);
-        $inquiry = $this->begin();
-        self::assertGreaterThan(0.8, $this->weighed($inquiry)->causes()->posterior()['ammonia']);
-        $this->get("$this->base/$inquiry->id/why")->assertSeeInOrder(['Possible causes', 'Ammonia in the water', 'very likely'])->assertSee('tank set up')->assertSee('· measured')->assertSee('feeder jammed');
+        $problem = $this->begin();
+        self::assertGreaterThan(0.8, $this->weighed($problem)->causes()->posterior()['ammonia']);
+        $this->get("$this->base/$problem->id/why")->assertSeeInOrder(['Possible causes', 'Ammonia in the water', 'very likely'])->assertSee('tank set up')->assertSee('· measured')->assertSee('feeder jammed');
     }
 
     /** @return iterable<string, array{string, float, float}> what was read of phosphate, and the chance of low between */
@@ -142,46 +142,46 @@ final class ProblemsTest extends FeatureCase
     public function testTheKeepersWordGoesBeforeTheDiary(): void
     {
         $this->tank->update(['started_on' => '2026-02-01']);
-        $inquiry = $this->begin();
-        self::assertNotNull($this->weighed($inquiry)->fromDiary('young'));
-        $this->answer($inquiry, 'young', 'no');
-        self::assertNull($this->weighed($inquiry)->fromDiary('young'));
-        self::assertLessThan(0.1, $this->weighed($inquiry)->causes()->posterior()['just_young']);
+        $problem = $this->begin();
+        self::assertNotNull($this->weighed($problem)->fromDiary('young'));
+        $this->answer($problem, 'young', 'no');
+        self::assertNull($this->weighed($problem)->fromDiary('young'));
+        self::assertLessThan(0.1, $this->weighed($problem)->causes()->posterior()['just_young']);
     }
 
     public function testAPlanStandsOnTheRoundInTheSessionAndInTheDiaryUntilItsDay(): void
     {
-        $inquiry = $this->begin('panes');
-        $this->answer($inquiry, 'shape', 'dots');
-        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand', 'light_hours']])->assertSessionHasNoErrors();
+        $problem = $this->begin('panes');
+        $this->answer($problem, 'shape', 'dots');
+        $this->post("$this->base/$problem->id/treatments", ['remedies' => ['hand', 'light_hours']])->assertSessionHasNoErrors();
         self::assertSame(['hand' => '2026-03-08', 'light_hours' => '2026-03-15'], Treatment::query()->orderBy('check_on')->get()->mapWithKeys(static fn(Treatment $t): array => [$t->remedy->value => $t->check_on->format('Y-m-d')])->all());
-        self::assertSame('green_spot', $inquiry->fresh()?->kind);
+        self::assertSame('green_spot', $problem->fresh()?->kind);
         self::assertTrue(Entry::all()->contains(static fn(Entry $entry): bool => preg_match('/^Against green spot algae \(GSA\) on the glass: remove by hand.*shorter photoperiod$/', $entry->title) === 1));
         // The blade is work on the panes, and the leaves that carry it are cut.
         $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('Clean the glass');
         $this->get('/')->assertDontSee('Check whether it helped');
         $this->travelTo('2026-03-08 09:00');
         $this->get('/')->assertSee('Check whether it helped: Green spot algae (GSA) on the glass');
-        $this->get("$this->base/$inquiry->id/now")->assertSee('Check: remove by hand')->assertSee('You should see: less of it than a week ago');
+        $this->get("$this->base/$problem->id/now")->assertSee('Check: remove by hand')->assertSee('You should see: less of it than a week ago');
         // Planned twice it stands once.
-        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']])->assertSessionHasNoErrors();
-        self::assertSame(2, $inquiry->treatments()->count());
+        $this->post("$this->base/$problem->id/treatments", ['remedies' => ['hand']])->assertSessionHasNoErrors();
+        self::assertSame(2, $problem->treatments()->count());
     }
 
     public function testWhatDidNotHelpIsFollowedByItsNextStepAndWhatHelpedIsNot(): void
     {
-        $inquiry = $this->begin('panes');
-        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand', 'flow']]);
-        [$hand, $flow] = $inquiry->treatments()->get()->all();
+        $problem = $this->begin('panes');
+        $this->post("$this->base/$problem->id/treatments", ['remedies' => ['hand', 'flow']]);
+        [$hand, $flow] = $problem->treatments()->get()->all();
         $this->travelTo('2026-03-16 09:00');
-        $this->post("$this->base/$inquiry->id/treatments/$hand->id", ['result' => 'same', 'goes_on' => '1'])->assertSessionHasNoErrors();
-        $this->post("$this->base/$inquiry->id/treatments/$flow->id", ['result' => 'better', 'goes_on' => '1'])->assertSessionHasNoErrors();
-        $next = $inquiry->treatments()->whereNull('checked_at')->get();
+        $this->post("$this->base/$problem->id/treatments/$hand->id", ['result' => 'same', 'goes_on' => '1'])->assertSessionHasNoErrors();
+        $this->post("$this->base/$problem->id/treatments/$flow->id", ['result' => 'better', 'goes_on' => '1'])->assertSessionHasNoErrors();
+        $next = $problem->treatments()->whereNull('checked_at')->get();
         self::assertSame([Remedy::LightHours], $next->pluck('remedy')->all());
         self::assertSame('2026-03-30', $next[0]?->check_on->format('Y-m-d'));
         // A second tap changes nothing.
-        $this->post("$this->base/$inquiry->id/treatments/$hand->id", ['result' => 'worse', 'goes_on' => '1'])->assertSessionHasNoErrors();
-        self::assertSame(Result::Same, $hand->fresh()?->result);
+        $this->post("$this->base/$problem->id/treatments/$hand->id", ['result' => 'worse', 'goes_on' => '1'])->assertSessionHasNoErrors();
+        self::assertSame(TreatmentResult::Same, $hand->fresh()?->result);
         self::assertTrue(Entry::all()->contains(static fn(Entry $entry): bool => preg_match('/^Checked.*no change \(remove by hand\)$/', $entry->title) === 1));
     }
 
@@ -206,25 +206,25 @@ final class ProblemsTest extends FeatureCase
 
     public function testTheTreatmentIsWithinItsCapAndWhatDiesIsReckonedWith(): void
     {
-        $inquiry = $this->begin('edges');
-        $this->answer($inquiry, 'shape', 'tufts');
-        $this->answer($inquiry, 'colour', 'dark');
+        $problem = $this->begin('edges');
+        $this->answer($problem, 'shape', 'tufts');
+        $this->answer($problem, 'colour', 'dark');
         $litres = VesselQuery::tank($this->tank)->litres() * (1.0 - $this->tank->routine_share);
         $most = $this->keeper->show()->liquid(0.25 * $litres * ($this->tank->needs()->isHarmedByOxidisers() ? 0.4 : 1.0));
-        $this->get("$this->base/$inquiry->id/now")->assertSee("at most $most of 3 % peroxide")->assertSee('kill shrimp and snails')->assertSee('If 30 g dies');
-        $this->get("$this->base/$inquiry->id/now?grams=2000")->assertSee('That much must not die in the tank: remove it first.');
-        $this->get("$this->base/$inquiry->id/now?working=oxygen&grams=100")->assertSee('9.1');
-        $this->get("$this->base/$inquiry->id/now?working=peroxide")->assertSee('water left at the mark')->assertSee('most = V');
-        $this->get("$this->base/$inquiry->id/now?working=ammonia")->assertSee('Toxic ammonia at worst');
-        $this->get("$this->base/$inquiry->id/now?grams=lots")->assertOk()->assertSee('such as 30');
+        $this->get("$this->base/$problem->id/now")->assertSee("at most $most of 3 % peroxide")->assertSee('kill shrimp and snails')->assertSee('If 30 g dies');
+        $this->get("$this->base/$problem->id/now?grams=2000")->assertSee('That much must not die in the tank: remove it first.');
+        $this->get("$this->base/$problem->id/now?working=oxygen&grams=100")->assertSee('9.1');
+        $this->get("$this->base/$problem->id/now?working=peroxide")->assertSee('water left at the mark')->assertSee('most = V');
+        $this->get("$this->base/$problem->id/now?working=ammonia")->assertSee('Toxic ammonia at worst');
+        $this->get("$this->base/$problem->id/now?grams=lots")->assertOk()->assertSee('such as 30');
     }
 
     public function testBlueGreenSlimeSaysGlovesAndIsNotTreatedWithPeroxide(): void
     {
-        $inquiry = $this->begin('sand');
-        $this->answer($inquiry, 'shape', 'sheets');
-        $this->answer($inquiry, 'off', 'peels');
-        $this->get("$this->base/$inquiry->id/now")->assertSee('Wear gloves: cyanobacteria can be toxic. Keep pets and children away')->assertDontSee('Spot treatment')->assertSee('Three-day blackout');
+        $problem = $this->begin('sand');
+        $this->answer($problem, 'shape', 'sheets');
+        $this->answer($problem, 'off', 'peels');
+        $this->get("$this->base/$problem->id/now")->assertSee('Wear gloves: cyanobacteria can be toxic. Keep pets and children away')->assertDontSee('Spot treatment')->assertSee('Three-day blackout');
     }
 
     /** @return iterable<string, array{string, string, bool}> */
@@ -239,12 +239,12 @@ final class ProblemsTest extends FeatureCase
     #[DataProvider('whoMeetsTheDark')]
     public function testDaysOfDarknessAreOfferedByWhatLivesAndGrowsThere(string $sort, string $kind, bool $isOffered): void
     {
-        $sort === 'stands' ? $this->tank->stands()->create(['kind' => $kind, 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1])
+        $sort === 'stands' ? $this->tank->plantGroups()->create(['kind' => $kind, 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1])
             : $this->tank->animalKinds()->create(['kind' => $kind])->events()->create(['kind' => CountKind::Came, 'count' => 8, 'day' => '2026-02-20']);
-        $inquiry = $this->begin('sand');
-        $this->answer($inquiry, 'shape', 'sheets');
-        $this->answer($inquiry, 'off', 'peels');
-        $page = $this->get("$this->base/$inquiry->id/now")->assertOk();
+        $problem = $this->begin('sand');
+        $this->answer($problem, 'shape', 'sheets');
+        $this->answer($problem, 'off', 'peels');
+        $page = $this->get("$this->base/$problem->id/now")->assertOk();
         $isOffered ? $page->assertSee('Three-day blackout') : $page->assertDontSee('Three-day blackout');
     }
 
@@ -256,22 +256,22 @@ final class ProblemsTest extends FeatureCase
 
     public function testWhatIsWantedIsLeftAlone(): void
     {
-        $inquiry = $this->begin('stones');
-        $this->put("$this->base/$inquiry->id", ['aim' => 'wanted'])->assertSessionHasNoErrors();
-        $page = $this->get("$this->base/$inquiry->id/now")->assertSee('You want it there: nothing to do. Keep the front glass clear, and');
+        $problem = $this->begin('stones');
+        $this->put("$this->base/$problem->id", ['aim' => 'wanted'])->assertSessionHasNoErrors();
+        $page = $this->get("$this->base/$problem->id/now")->assertSee('You want it there: nothing to do. Keep the front glass clear, and');
         self::assertDoesNotMatchRegularExpression('/name="remedies\[\]"[^>]*checked/', (string) $page->getContent());
     }
 
     public function testLeavesAreAskedAfterWithTheirPlant(): void
     {
-        $stand = $this->tank->stands()->create(['kind' => 'microsorum_pteropus', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.4, 'back_edge' => 1, 'planted_on' => '2026-02-20']);
-        $this->post($this->base, ['about' => 'leaves', 'stand' => (string) $stand->id])->assertSessionHasNoErrors();
-        $inquiry = $this->tank->inquiries()->firstOrFail();
-        $this->get("$this->base/$inquiry->id")->assertSee('Leaves of Microsorum pteropus')->assertSee('weak evidence');
-        self::assertGreaterThan(0.9, $this->weighed($inquiry)->hints['planted_lately']->chance);
-        $this->answer($inquiry, 'new_sound', 'yes');
-        self::assertSame('transition', array_key_first($this->weighed($inquiry)->causes()->ranked()));
-        $this->get("$this->base/$inquiry->id/now")->assertSee('Wait')->assertDontSee('Remove by hand');
+        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'microsorum_pteropus', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.4, 'back_edge' => 1, 'planted_on' => '2026-02-20']);
+        $this->post($this->base, ['about' => 'leaves', 'stand' => (string) $plantGroup->id])->assertSessionHasNoErrors();
+        $problem = $this->tank->problems()->firstOrFail();
+        $this->get("$this->base/$problem->id")->assertSee('Leaves of Microsorum pteropus')->assertSee('weak evidence');
+        self::assertGreaterThan(0.9, $this->weighed($problem)->hints['planted_lately']->chance);
+        $this->answer($problem, 'new_sound', 'yes');
+        self::assertSame('transition', array_key_first($this->weighed($problem)->causes()->ranked()));
+        $this->get("$this->base/$problem->id/now")->assertSee('Wait')->assertDontSee('Remove by hand');
     }
 
     public function testAnotherWaterThanInTheWeeksBeforeIsNewAndTheSameIsNot(): void
@@ -296,13 +296,13 @@ final class ProblemsTest extends FeatureCase
 
     public function testAStandInTheDarkIsShortOfLightAndOneUnderAStrongLampIsNot(): void
     {
-        $stand = $this->tank->stands()->create(['kind' => 'rotala_macrandra', 'left_edge' => 0.3, 'right_edge' => 0.7, 'front_edge' => 0.3, 'back_edge' => 0.9]);
-        $stand->looks()->create(['happened_at' => now()->subDay(), 'height' => 100, 'cover' => 1]);
+        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'rotala_macrandra', 'left_edge' => 0.3, 'right_edge' => 0.7, 'front_edge' => 0.3, 'back_edge' => 0.9]);
+        $plantGroup->looks()->create(['happened_at' => now()->subDay(), 'height' => 100, 'cover' => 1]);
         $lamp = $this->tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 4, 'length' => 400, 'width' => 120, 'above' => 80, 'dimmer' => 1, 'hours' => 8]);
-        $short = function () use ($stand): float {
+        $short = function () use ($plantGroup): float {
             $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
 
-            return SignsFromLogQuery::stand($tank, $stand->id, $tank->keeper->show())['light_short']->chance;
+            return SignsFromLogQuery::plantGroup($tank, $plantGroup->id, $tank->keeper->show())['light_short']->chance;
         };
         self::assertGreaterThan(0.9, $short());
         $lamp->update(['told' => 400]);
@@ -311,75 +311,75 @@ final class ProblemsTest extends FeatureCase
 
     public function testQuestionsAreAskedInTheUnitsOfTheKeeper(): void
     {
-        $inquiry = $this->begin();
-        $this->get("$this->base/$inquiry->id/why")->assertSee('Was it warmer than '.$this->keeper->show()->limit(Parameter::Temperature, 28.0))->assertDontSee(':limit');
+        $problem = $this->begin();
+        $this->get("$this->base/$problem->id/why")->assertSee('Was it warmer than '.$this->keeper->show()->limit(Parameter::Temperature, 28.0))->assertDontSee(':limit');
         $this->keeper->kits()->create(['parameter' => 'temperature', 'method' => 'pen', 'unit' => 'fahrenheit', 'step' => 1, 'fields' => []]);
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
-        $this->get("$this->base/$inquiry->id/why")->assertSee('82')->assertDontSee('warmer than 28');
+        $this->get("$this->base/$problem->id/why")->assertSee('82')->assertDontSee('warmer than 28');
     }
 
     public function testASeriesThatWasWorkedOutWithNonsenseKeepsWhatWasTyped(): void
     {
-        $inquiry = $this->begin('edges');
-        $this->answer($inquiry, 'shape', 'tufts');
-        $this->get("$this->base/$inquiry->id/now?grams=lots")->assertOk()->assertSee('value="lots"', false);
+        $problem = $this->begin('edges');
+        $this->answer($problem, 'shape', 'tufts');
+        $this->get("$this->base/$problem->id/now?grams=lots")->assertOk()->assertSee('value="lots"', false);
     }
 
     public function testWhatWasHeldBeforeStandsUntilTheAnswersMakeAnotherLikely(): void
     {
-        $inquiry = $this->begin('stones');
-        $inquiry->update(['kind' => 'staghorn']);
-        self::assertSame('staghorn', $this->weighed($inquiry)->held());
-        $this->answer($inquiry, 'shape', 'dots');
-        $this->answer($inquiry, 'off', 'blade');
-        self::assertSame('green_spot', $this->weighed($inquiry)->held());
-        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']])->assertSessionHasNoErrors();
-        self::assertSame('green_spot', $inquiry->fresh()?->kind);
+        $problem = $this->begin('stones');
+        $problem->update(['kind' => 'staghorn']);
+        self::assertSame('staghorn', $this->weighed($problem)->held());
+        $this->answer($problem, 'shape', 'dots');
+        $this->answer($problem, 'off', 'blade');
+        self::assertSame('green_spot', $this->weighed($problem)->held());
+        $this->post("$this->base/$problem->id/treatments", ['remedies' => ['hand']])->assertSessionHasNoErrors();
+        self::assertSame('green_spot', $problem->fresh()?->kind);
     }
 
     public function testTheRunSheetSaysHowItComesOff(): void
     {
-        $inquiry = $this->begin('edges');
-        $this->answer($inquiry, 'shape', 'threads');
-        $this->answer($inquiry, 'feel', 'soft');
-        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']]);
-        $run = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['algae']]);
-        self::assertStringContainsString('Hair algae on leaf edges and tips: Twist it onto an old toothbrush', implode(' ', $run->steps()->where('job', 'algae')->firstOrFail()->content->lines));
+        $problem = $this->begin('edges');
+        $this->answer($problem, 'shape', 'threads');
+        $this->answer($problem, 'feel', 'soft');
+        $this->post("$this->base/$problem->id/treatments", ['remedies' => ['hand']]);
+        $checklist = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['algae']]);
+        self::assertStringContainsString('Hair algae on leaf edges and tips: Twist it onto an old toothbrush', implode(' ', $checklist->steps()->where('job', 'algae')->firstOrFail()->content->lines));
     }
 
     public function testPhotosStandBesideItByDayAndGoWithIt(): void
     {
         Storage::fake('local');
-        $inquiry = $this->begin();
-        $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40)])->assertSessionHasNoErrors();
+        $problem = $this->begin();
+        $this->post("$this->base/$problem->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40)])->assertSessionHasNoErrors();
         $this->travel(9)->days();
         // At the check-up the second stands beside the first.
-        $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40), 'part' => 'now'])->assertRedirect("$this->base/$inquiry->id/now");
+        $this->post("$this->base/$problem->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40), 'part' => 'now'])->assertRedirect("$this->base/$problem->id/now");
         [$first, $second] = Photo::query()->orderBy('id')->get()->all();
         foreach (['', '/now'] as $part) {
-            $page = (string) $this->get("$this->base/$inquiry->id$part")->assertOk()->getContent();
+            $page = (string) $this->get("$this->base/$problem->id$part")->assertOk()->getContent();
             self::assertLessThan(strpos($page, "/photos/$second->id\""), strpos($page, "/photos/$first->id\""));
             self::assertNotFalse(strpos($page, "/photos/$first->id\""));
         }
         // The fixed spot knows neither.
         $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertDontSee('/photos/'.$first->id);
-        $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->create('tuft.txt', 3)])->assertSessionHasErrors('photo');
+        $this->post("$this->base/$problem->id/photo", ['photo' => UploadedFile::fake()->create('tuft.txt', 3)])->assertSessionHasErrors('photo');
         $this->delete("/photos/$first->id")->assertSessionHasNoErrors();
         self::assertSame([$second->id], Photo::query()->pluck('id')->all());
-        $this->delete("$this->base/$inquiry->id")->assertSessionHasNoErrors();
+        $this->delete("$this->base/$problem->id")->assertSessionHasNoErrors();
         self::assertSame(0, Photo::query()->count());
         self::assertSame([], Storage::disk('local')->allFiles('photos'));
     }
 
     public function testBadInputIsSaidAndKeepsNothing(): void
     {
-        $inquiry = $this->begin();
+        $problem = $this->begin();
         foreach ([['answers', ['sign' => 'shape', 'option' => 'purple'], 'sign'], ['answers', ['sign' => 'nothing', 'option' => 'yes'], 'sign'], ['treatments', [], 'remedies'], ['treatments', ['remedies' => ['bleach']], 'remedies.0'], ['end', ['outcome' => 'maybe'], 'outcome'], ['end', ['outcome' => 'better', 'kind' => 'unicorn'], 'kind']] as [$path, $fields, $at]) {
-            $this->post("$this->base/$inquiry->id/$path", $fields)->assertSessionHasErrors($at);
+            $this->post("$this->base/$problem->id/$path", $fields)->assertSessionHasErrors($at);
         }
         $this->post($this->base, ['about' => 'weather'])->assertSessionHasErrors('about');
         $this->post($this->base, ['about' => 'leaves', 'stand' => '999'])->assertSessionHasErrors('stand');
-        self::assertSame([0, 1], [Treatment::query()->count(), Inquiry::query()->count()]);
+        self::assertSame([0, 1], [Treatment::query()->count(), Problem::query()->count()]);
         $this->post("$this->base/999/answers", ['sign' => 'shape', 'option' => 'dust'])->assertNotFound();
     }
 
@@ -395,7 +395,7 @@ final class ProblemsTest extends FeatureCase
         };
         foreach (AlgaeTypes::all() as $kind) {
             $need("inquiry.kinds.$kind->key.name", "inquiry.kinds.$kind->key.looks", "inquiry.kinds.$kind->key.does");
-            self::assertStringContainsString('<path', $drawing = view('inquiries.drawing', ['key' => $kind->drawing])->render().'<path', $kind->key);
+            self::assertStringContainsString('<path', $drawing = view('problems.drawing', ['key' => $kind->drawing])->render().'<path', $kind->key);
             self::assertGreaterThan(200, strlen($drawing), $kind->drawing);
         }
         foreach ([...AppearanceSigns::all(), ...DiagnosticSigns::all(), ...LeafSigns::all()] as $sign) {
@@ -431,19 +431,19 @@ final class ProblemsTest extends FeatureCase
     public function testASignOfASessionIsWhereLookingIntoItBegins(): void
     {
         $tank = $this->tank;
-        $before = $tank->inquiries()->count();
+        $before = $tank->problems()->count();
         $compose = "/tanks/$tank->id/maintenance";
         $this->get($compose)->assertDontSee('name="seen"', false);
         $this->get($compose.'?signs[]=dirt&signs[]=tall')->assertSee('form="look-into"', false)->assertSee('name="seen" value="dirt"', false)->assertDontSee('name="seen" value="tall"', false);
         $this->post("/tanks/$tank->id/problems", ['seen' => 'dirt'])->assertSessionHasNoErrors()->assertRedirect();
-        $inquiry = $tank->inquiries()->latest('id')->firstOrFail();
-        self::assertSame([About::Growth, ['where' => 'sand', 'dirty' => 'yes']], [$inquiry->about, $inquiry->answers->options]);
+        $problem = $tank->problems()->latest('id')->firstOrFail();
+        self::assertSame([ProblemSubject::Growth, ['where' => 'sand', 'dirty' => 'yes']], [$problem->about, $problem->answers->options]);
         // It is answered there already, and may be taken back there.
-        $this->get("/tanks/$tank->id/problems/$inquiry->id")->assertOk();
+        $this->get("/tanks/$tank->id/problems/$problem->id")->assertOk();
         foreach (['tall', 'nonsense', ['x']] as $nothing) {
             $this->post("/tanks/$tank->id/problems", ['seen' => $nothing])->assertSessionHasErrors();
         }
-        self::assertSame($before + 1, $tank->inquiries()->count());
+        self::assertSame($before + 1, $tank->problems()->count());
     }
 
     public function testWhatASessionSeesIsInTheOneListOfSigns(): void
@@ -461,9 +461,9 @@ final class ProblemsTest extends FeatureCase
     public function testWhatASessionSawSpeaksInTheCasesOfTheWeeksAfter(): void
     {
         self::assertArrayNotHasKey('flow_weak', SignsFromLogQuery::tank($this->tank, CarbonImmutable::now()));
-        $run = $this->writeRun($this->keeper, $this->tank, ['signs' => ['weak_flow']]);
+        $checklist = $this->writeRun($this->keeper, $this->tank, ['signs' => ['weak_flow']]);
         self::assertArrayNotHasKey('flow_weak', SignsFromLogQuery::tank($this->tank, CarbonImmutable::now()), 'a sheet that was only written tells nothing');
-        $run->update(['state' => RunState::Done, 'finished_at' => CarbonImmutable::now()]);
+        $checklist->update(['state' => ChecklistState::Done, 'finished_at' => CarbonImmutable::now()]);
         $hints = SignsFromLogQuery::tank($this->tank, CarbonImmutable::now()->addDay());
         self::assertSame(['sign' => 'weaker flow', 'day' => 'today'], $hints['flow_weak']->words);
         self::assertSame(0.85, $hints['flow_weak']->chance);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Devices\Devices;
-use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Product;
+use App\Models\Reservoir;
+use App\Models\SourceWaterKind;
 use App\Models\SpoonTrial;
-use App\Models\Store;
-use App\Models\WaterKind;
 use App\Tanks\BatchContent;
 use App\Tanks\WatersQuery;
 use App\WaterChange\DechlorinatorDose;
@@ -25,7 +25,7 @@ final class ProductsTest extends FeatureCase
         $keeper = $this->keeper();
         $this->actingAs($keeper)->post('/products', ['name' => 'White tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '98', 'stock' => '400', 'price' => '0,60'])->assertSessionHasNoErrors();
         $this->post('/products', ['name' => 'Shrimp salt', 'salt' => 'label', 'unit' => 'mL', 'purity' => '100', 'label' => ['dose' => '6', 'litres' => '20', 'gh' => '6', 'kh' => '', 'ec' => '280', 'ratio' => '']])->assertSessionHasNoErrors();
-        [$salt, $product] = [Jar::query()->where('name', 'White tin')->firstOrFail(), Jar::query()->where('name', 'Shrimp salt')->firstOrFail()];
+        [$salt, $product] = [Product::query()->where('name', 'White tin')->firstOrFail(), Product::query()->where('name', 'Shrimp salt')->firstOrFail()];
 
         // 1 g of pure Epsom salt in 1 L is 1 / 246.47 mol of magnesium: 4.057 mmol; 98 % of it 3.976.
         self::assertEqualsWithDelta(3.976, $salt->toCore()->perUnit->hardness(), 0.002);
@@ -36,11 +36,11 @@ final class ProductsTest extends FeatureCase
         $this->put('/products/'.$salt->id, ['name' => 'Blue tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100', 'stock' => ''])->assertSessionHasNoErrors();
         self::assertNull($salt->refresh()->stock);
         $this->delete('/products/'.$salt->id)->assertRedirect('/supplies/products');
-        self::assertSame(1, Jar::query()->count());
+        self::assertSame(1, Product::query()->count());
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
-    public static function badJars(): array
+    public static function badProducts(): array
     {
         return [
             'no name' => [['name' => ''], 'name'],
@@ -56,27 +56,27 @@ final class ProductsTest extends FeatureCase
     }
 
     /** @param array<string, mixed> $typed */
-    #[DataProvider('badJars')]
+    #[DataProvider('badProducts')]
     public function testAJarThatCannotBeIsRefusedAtItsField(array $typed, string $field): void
     {
         $this->actingAs($this->keeper())->post('/products', $typed + ['name' => 'Tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100'])->assertSessionHasErrors($field);
-        self::assertSame(0, Jar::query()->count());
+        self::assertSame(0, Product::query()->count());
     }
 
     public function testASpoonIsLearnedByScaleAndByPen(): void
     {
         $keeper = $this->keeper();
-        $jar = $this->jar($keeper, 'epsom');
-        $this->actingAs($keeper)->post("/products/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '49'])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(4.9, (float) $jar->refresh()->load('trials')->spoon()?->mean, 1e-9);
+        $product = $this->product($keeper, 'epsom');
+        $this->actingAs($keeper)->post("/products/$product->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '49'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(4.9, (float) $product->refresh()->load('trials')->spoon()?->mean, 1e-9);
         // 1 g of Epsom salt in 1 L reads about 815 (its ions: 4.06 mmol/L each of Mg and SO4); a rise of 400 in 10 L is about 4.9 g.
-        $this->post("/products/$jar->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '10', 'before' => '10', 'rise' => '410'])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(4.9, $jar->refresh()->load('trials')->trials->last()->grams_each ?? 0.0, 0.3);
-        $this->post("/products/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '75'])->assertSessionHas('status', static fn(string $said): bool => str_contains($said, 'another spoon'));
-        $this->get("/products/$jar->id/spoon")->assertOk()->assertSee('from 2 trials')->assertSee('one is left out because it does not fit the others');
-        $odd = $jar->refresh()->load('trials')->trials->last();
-        $this->delete("/products/$jar->id/trials/".($odd->id ?? 0));
-        self::assertCount(2, $jar->refresh()->load('trials')->trials);
+        $this->post("/products/$product->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '10', 'before' => '10', 'rise' => '410'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(4.9, $product->refresh()->load('trials')->trials->last()->grams_each ?? 0.0, 0.3);
+        $this->post("/products/$product->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '75'])->assertSessionHas('status', static fn(string $said): bool => str_contains($said, 'another spoon'));
+        $this->get("/products/$product->id/spoon")->assertOk()->assertSee('from 2 trials')->assertSee('one is left out because it does not fit the others');
+        $odd = $product->refresh()->load('trials')->trials->last();
+        $this->delete("/products/$product->id/trials/".($odd->id ?? 0));
+        self::assertCount(2, $product->refresh()->load('trials')->trials);
     }
 
     /** @return array<string, array{array<string, string>, string}> */
@@ -97,9 +97,9 @@ final class ProductsTest extends FeatureCase
     public function testATrialThatCannotBeIsRefused(array $typed, string $field): void
     {
         $keeper = $this->keeper();
-        $jar = $this->jar($keeper, 'epsom');
-        $this->actingAs($keeper)->post("/products/$jar->id/trials", $typed)->assertSessionHasErrors($field);
-        self::assertCount(0, $jar->trials()->get());
+        $product = $this->product($keeper, 'epsom');
+        $this->actingAs($keeper)->post("/products/$product->id/trials", $typed)->assertSessionHasErrors($field);
+        self::assertCount(0, $product->trials()->get());
     }
 
     public function testTheFactorOfThePenIsLearnedAndTakenOnlyWhenAskedFor(): void
@@ -129,26 +129,26 @@ final class ProductsTest extends FeatureCase
     public function testAStoreIsKeptReadAndPlannedFrom(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $this->actingAs($keeper)->post('/ro-reservoirs', ['name' => 'Barrel', 'water_id' => (string) $ro->id, 'capacity' => '60', 'level' => '20', 'litres_per_day' => '120', 'waste' => '3', 'membrane_on' => '2026-01-05'])->assertSessionHasNoErrors();
-        $store = Store::query()->firstOrFail();
-        $this->post("/ro-reservoirs/$store->id/level", ['level' => '61'])->assertSessionHasErrors('level');
-        $this->post("/ro-reservoirs/$store->id/level", ['level' => '30'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/ro-reservoirs', ['name' => 'Barrel', 'source_water_id' => (string) $ro->id, 'capacity' => '60', 'level' => '20', 'litres_per_day' => '120', 'waste' => '3', 'membrane_on' => '2026-01-05'])->assertSessionHasNoErrors();
+        $reservoir = Reservoir::query()->firstOrFail();
+        $this->post("/ro-reservoirs/$reservoir->id/level", ['level' => '61'])->assertSessionHasErrors('level');
+        $this->post("/ro-reservoirs/$reservoir->id/level", ['level' => '30'])->assertSessionHasNoErrors();
         // 60 L hold 30 more: 6 hours at 5 L an hour, 90 L go down the drain.
-        $this->get("/ro-reservoirs/$store->id")->assertOk()->assertSee('full after 6 h 00')->assertSee("90\u{A0}L go down the drain");
+        $this->get("/ro-reservoirs/$reservoir->id")->assertOk()->assertSee('full after 6 h 00')->assertSee("90\u{A0}L go down the drain");
         // 40 L: 10 are missing, two hours.
-        $this->get("/ro-reservoirs/$store->id?need[$tank->id]=40")->assertOk()->assertSee('in 2 h 00');
-        $this->get("/ro-reservoirs/$store->id?need[$tank->id]=lots")->assertOk()->assertSee('Between 0 and 5000');
+        $this->get("/ro-reservoirs/$reservoir->id?need[$tank->id]=40")->assertOk()->assertSee('in 2 h 00');
+        $this->get("/ro-reservoirs/$reservoir->id?need[$tank->id]=lots")->assertOk()->assertSee('Between 0 and 5000');
         foreach ([[400, 12, 0], [400, 16, 0], [400, 20, 0], [400, 90, 1]] as $i => [$in, $out, $first]) {
             $this->travelTo(CarbonImmutable::parse('2026-02-01')->addDays(30 * $i));
-            $this->post("/ro-reservoirs/$store->id/rejections", ['in' => (string) $in, 'out' => (string) $out, 'first' => (string) $first])->assertSessionHasNoErrors();
+            $this->post("/ro-reservoirs/$reservoir->id/rejections", ['in' => (string) $in, 'out' => (string) $out, 'first' => (string) $first])->assertSessionHasNoErrors();
         }
         // 97, 96, 95 %: a point a month; the first output of 77 % does not count. On the fourth day of reckoning 94 % are left.
-        $this->get("/ro-reservoirs/$store->id")->assertSee('It holds back 94.0 %')->assertSee('1.00 points a month');
-        $this->post("/ro-reservoirs/$store->id/rejections", ['in' => '0', 'out' => '5'])->assertSessionHasErrors('in');
+        $this->get("/ro-reservoirs/$reservoir->id")->assertSee('It holds back 94.0 %')->assertSee('1.00 points a month');
+        $this->post("/ro-reservoirs/$reservoir->id/rejections", ['in' => '0', 'out' => '5'])->assertSessionHasErrors('in');
         foreach ([['capacity' => '0'], ['level' => '70'], ['waste' => '-1'], ['membrane_on' => 'soon'], ['litres_per_day' => '']] as $typed) {
             $this->post('/ro-reservoirs', $typed + ['name' => 'B', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3'])->assertSessionHasErrors(array_keys($typed));
         }
-        self::assertSame(1, Store::query()->count());
+        self::assertSame(1, Reservoir::query()->count());
     }
 
     public function testAnAnalysisIsCompletedAndABadOneIsShown(): void
@@ -223,7 +223,7 @@ final class ProductsTest extends FeatureCase
     public function testADechlorinatorIsKeptAndAnsweredInWhatItIsMeasuredWith(array $label, string $dose): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => $label])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => $label])->assertSessionHasNoErrors();
         $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get("/tanks/$tank->id/dechlorinator?".http_build_query(['litres' => '40', 'dose' => $label['dose'], 'for' => $label['litres'], 'strength' => '']))->assertOk()->getContent()));
         self::assertStringContainsString($dose.' of Clear for this change', $text);
         // And its working speaks of the same unit.
@@ -234,10 +234,10 @@ final class ProductsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         foreach (['Clear', 'Calm'] as $name) {
-            $keeper->jars()->create(['name' => $name, 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0], 'price' => 0.0, 'stock' => $name === 'Clear' ? 40.0 : 400.0]);
+            $keeper->products()->create(['name' => $name, 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0], 'price' => 0.0, 'stock' => $name === 'Clear' ? 40.0 : 400.0]);
         }
-        $clear = $keeper->jars()->where('name', 'Clear')->sole();
-        $taken = fn(): ?string => DechlorinatorDose::jar($keeper->fresh() ?? $keeper)?->name;
+        $clear = $keeper->products()->where('name', 'Clear')->sole();
+        $taken = fn(): ?string => DechlorinatorDose::product($keeper->fresh() ?? $keeper)?->name;
         $this->actingAs($keeper)->get("/tanks/$tank->id/dechlorinator?product=$clear->id")->assertOk()->assertSee('Use Clear from now on');
         $this->post("/products/$clear->id/use")->assertRedirect();
         self::assertSame('Clear', $taken());
@@ -245,8 +245,8 @@ final class ProductsTest extends FeatureCase
         $clear->update(['stock' => 0.0]);
         self::assertSame('Calm', $taken());
         $clear->update(['stock' => 40.0]);
-        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'routine']);
-        self::assertStringContainsString('of Clear', implode(' ', $run->steps()->where('job', 'condition')->sole()->content->lines));
+        $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'routine']);
+        self::assertStringContainsString('of Clear', implode(' ', $checklist->steps()->where('job', 'condition')->sole()->content->lines));
         $this->actingAs($this->keeper('Linnet'))->post("/products/$clear->id/use")->assertNotFound();
     }
 
@@ -276,7 +276,7 @@ final class ProductsTest extends FeatureCase
     public function testChlorineOfAnotherTapDoesNotCount(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $other = $keeper->waters()->create(['name' => 'Cellar tap', 'kind' => WaterKind::Tap]);
+        $other = $keeper->waters()->create(['name' => 'Cellar tap', 'kind' => SourceWaterKind::Tap]);
         $this->read($keeper, $other, ['chlorine' => '3']);
         self::assertSame(0.0, DechlorinatorDose::chlorine($tank->fresh() ?? $tank));
         $this->read($keeper, $water, ['chlorine' => '1']);
@@ -286,14 +286,14 @@ final class ProductsTest extends FeatureCase
     public function testDevicesAnswerOnlyWhenTheyAreSwitchedOn(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all()]);
-        $jar = Jar::query()->firstOrFail()->load('trials');
-        $store = $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
+        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all()]);
+        $product = Product::query()->firstOrFail()->load('trials');
+        $reservoir = $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
         self::assertNull(Devices::pen($keeper, $batch));
-        self::assertNull(Devices::scale($keeper, $jar, 10));
+        self::assertNull(Devices::scale($keeper, $product, 10));
         $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertDontSee('Take it from the meter');
-        $this->post("/ro-reservoirs/$store->id/ask")->assertRedirect();
-        self::assertCount(0, $store->rejections()->get());
+        $this->post("/ro-reservoirs/$reservoir->id/ask")->assertRedirect();
+        self::assertCount(0, $reservoir->rejections()->get());
 
         $keeper = $this->switchOn($keeper);
         $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['from' => 'pen'])->assertSessionHasNoErrors();
@@ -301,15 +301,15 @@ final class ProductsTest extends FeatureCase
         // The simulated hand and mark are off by a few percent, and the pen's own warmth was made up for.
         self::assertEqualsWithDelta(1.0, $content->checks()[0]->read / $content->expectedConductivity(), 0.12);
         self::assertGreaterThan(6.0, $content->checks()[0]->ph);
-        $this->post("/products/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'from' => 'device'])->assertSessionHasNoErrors();
-        $this->post("/products/$jar->id/trials", ['by' => 'pen', 'spoons' => '2', 'litres' => '5', 'from' => 'device'])->assertSessionHasNoErrors();
-        $trials = $jar->refresh()->load('trials')->trials->map(static fn(SpoonTrial $trial): float => $trial->grams_each)->all();
+        $this->post("/products/$product->id/trials", ['by' => 'scale', 'spoons' => '10', 'from' => 'device'])->assertSessionHasNoErrors();
+        $this->post("/products/$product->id/trials", ['by' => 'pen', 'spoons' => '2', 'litres' => '5', 'from' => 'device'])->assertSessionHasNoErrors();
+        $trials = $product->refresh()->load('trials')->trials->map(static fn(SpoonTrial $trial): float => $trial->grams_each)->all();
         self::assertEqualsWithDelta(1.0, ($trials[1] ?? 0.0) / ($trials[0] ?? 1.0), 0.25);
         $this->travel(6)->hours();
-        $this->post("/ro-reservoirs/$store->id/ask");
+        $this->post("/ro-reservoirs/$reservoir->id/ask");
         // 10 L and six hours at 5 L an hour.
-        self::assertEqualsWithDelta(40.0, $store->refresh()->level, 0.2);
-        self::assertCount(1, $store->rejections()->get());
+        self::assertEqualsWithDelta(40.0, $reservoir->refresh()->level, 0.2);
+        self::assertCount(1, $reservoir->rejections()->get());
     }
 
     public function testTheSimulatedBatchGetsBetterByWhatThePenAsksFor(): void
@@ -319,7 +319,7 @@ final class ProductsTest extends FeatureCase
         [$keeper, $tank, $ro] = $this->bench();
         $keeper = $this->switchOn($keeper);
         foreach (range(1, 6) as $ignored) {
-            $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all()]);
+            $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all()]);
             for ($look = 0; $look < 4; ++$look) {
                 $this->post('/batches/'.$batch->id.'/checks', ['from' => 'pen']);
                 $this->post('/batches/'.$batch->id.'/added');

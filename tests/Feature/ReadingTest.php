@@ -88,7 +88,7 @@ final class ReadingTest extends FeatureCase
         $this->post("/source-waters/$water->id/test", ['readings' => ['conductivity' => '24']])->assertRedirect("/source-waters/$water->id");
         $this->get('/source-waters')->assertSee('24');
 
-        self::assertSame($water->id, Reading::query()->sole()->water_id);
+        self::assertSame($water->id, Reading::query()->sole()->source_water_id);
     }
 
     public function testATestedWaterLeadsOnToTheChangeThatItIsFor(): void

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\AtomicFileSessionHandler;
+use App\Models\Checklist;
 use App\Models\Entry;
 use App\Models\Keeper;
 use App\Models\Reading;
-use App\Models\Run;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
@@ -27,8 +27,8 @@ final class SafetyTest extends FeatureCase
     public function testNoPageCarriesScriptOrStyleInItself(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank);
-        $records = $this->oneOfEach($keeper, $tank, $water, $run);
+        $checklist = $this->writeRun($keeper, $tank);
+        $records = $this->oneOfEach($keeper, $tank, $water, $checklist);
         $seen = 0;
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if ($route->methods()[0] !== 'GET' || preg_match('#^(storage|photos|bare|sign-|password|help/|calendar|up$)#', $route->uri()) === 1) {
@@ -71,11 +71,11 @@ final class SafetyTest extends FeatureCase
     public function testRubbishInEveryFieldOfEveryFormIsNeverAServerError(mixed $rubbish): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank);
+        $checklist = $this->writeRun($keeper, $tank);
         $fields = [
-            'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front', 'porosity',
+            'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'substrate_back', 'substrate_front', 'porosity',
             'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread', 'animals', 'fish_height', 'warmth', 'ph_set_point',
-            'nitrate_per_day', 'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'devices', 'kind', 'note', 'title', 'body',
+            'nitrate_per_day', 'routine_share', 'routine_days', 'source_water_id', 'second_source_water_id', 'second_share', 'devices', 'kind', 'note', 'title', 'body',
             'tank_id', 'happened_at', 'taken_at', 'readings', 'reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent',
             'mark', 'buckets', 'drains', 'water', 'second_water', 'waterline', 'stream', 'working', 'step', 'to', 'left_on', 'skip', 'theme', 'timezone',
             'volume_unit', 'bucket_litres', 'pen_factor', 'kits', 'cursor', 'page', 'email', 'password',
@@ -90,7 +90,7 @@ final class SafetyTest extends FeatureCase
         $deep = ['readings' => array_fill_keys(['nitrate', 'ph', 'conductivity'], $rubbish), 'devices' => ['heater' => ['on' => '1', 'top' => $rubbish, 'across' => $rubbish]], 'kits' => ['nitrate' => ['fields' => $rubbish]],
             'cap' => ['Na' => $rubbish], 'waters' => [$rubbish], 'jars' => [$rubbish], 'label' => ['dose' => $rubbish, 'litres' => '20', 'gh' => $rubbish], 'ions' => ['Ca' => $rubbish],
             'need' => [$tank->id => $rubbish], 'tasks' => [$rubbish, 'glass'], 'signs' => [$rubbish, 'film'], 'low' => ['ph' => $rubbish], 'high' => $rubbish, 'swing' => ['conductivity' => $rubbish], 'patches' => [$rubbish], 'schools' => ['glass' => $rubbish], 'simulated' => [$rubbish]] + $all;
-        $records = ['entry' => Entry::query()->max('id')] + $this->oneOfEach($keeper, $tank, $water, $run);
+        $records = ['entry' => Entry::query()->max('id')] + $this->oneOfEach($keeper, $tank, $water, $checklist);
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'storage/') || in_array($route->uri(), ['sign-out', 'sign-in/demo'], true) || in_array('DELETE', $route->methods(), true)) {
                 continue;
@@ -177,9 +177,9 @@ final class SafetyTest extends FeatureCase
         self::assertSame('before', stream_get_contents($reader));
         self::assertSame(5000, strlen((string) $sessions->read('one')));
         self::assertSame(0o600, fileperms($folder.'/one') & 0o777);
-        $store = Session::driver('file');
-        self::assertInstanceOf(Store::class, $store);
-        self::assertInstanceOf(AtomicFileSessionHandler::class, $store->getHandler());
+        $reservoir = Session::driver('file');
+        self::assertInstanceOf(Store::class, $reservoir);
+        self::assertInstanceOf(AtomicFileSessionHandler::class, $reservoir->getHandler());
         (new Filesystem())->deleteDirectory($folder);
     }
 
@@ -199,7 +199,7 @@ final class SafetyTest extends FeatureCase
         $this->demo();
         $first = Reading::query()->orderBy('id')->get(['parameter', 'value', 'low', 'high', 'taken_at'])->toJson();
         self::assertSame(7, Tank::query()->count());
-        self::assertSame(15, Run::query()->count());
+        self::assertSame(15, Checklist::query()->count());
         self::assertGreaterThan(600, Reading::query()->count());
         self::assertSame('2026-03-01 12:00', now()->format('Y-m-d H:i'));
         // Long Meadow is read twice a week, and was this morning.
@@ -234,7 +234,7 @@ final class SafetyTest extends FeatureCase
         $this->travelTo($now);
         $this->seed(DatabaseSeeder::class);
         $noon === null || self::assertSame($noon, $before());
-        foreach (['readings' => 'taken_at', 'entries' => 'happened_at', 'doses' => 'given_at', 'top_ups' => 'taken_at', 'water_changes' => 'changed_at', 'run_steps' => 'done_at'] as $table => $at) {
+        foreach (['readings' => 'taken_at', 'entries' => 'happened_at', 'doses' => 'given_at', 'top_offs' => 'taken_at', 'water_changes' => 'changed_at', 'checklist_steps' => 'done_at'] as $table => $at) {
             self::assertGreaterThan(0, DB::table($table)->count(), $table);
             self::assertSame(0, DB::table($table)->where($at, '>', now())->count(), $table);
         }

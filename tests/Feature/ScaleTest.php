@@ -29,8 +29,8 @@ final class ScaleTest extends TestCase
         yield 'metres' => [$inches, '1.2 m', 1200.0];
         yield 'millimetres' => [Scale::levels(LengthUnit::Inches), '12.5mm', 12.5];
         yield 'a bore in inches' => [Scale::levels(LengthUnit::Metric), '.5 in', 12.7];
-        yield 'a hose in feet' => [Scale::runs(LengthUnit::Inches), '10', 3.048];
-        yield 'a hose in feet where metres are usual' => [Scale::runs(LengthUnit::Metric), '10 feet', 3.048];
+        yield 'a hose in feet' => [Scale::hoseLengths(LengthUnit::Inches), '10', 3.048];
+        yield 'a hose in feet where metres are usual' => [Scale::hoseLengths(LengthUnit::Metric), '10 feet', 3.048];
         yield 'pounds' => [Scale::weights(LengthUnit::Inches), '10', 4.5359237];
         yield 'pounds and ounces' => [Scale::weights(LengthUnit::Metric), '2 lb 8 oz', 1.133980925];
         yield 'grams of stone' => [Scale::weights(LengthUnit::Inches), '850 g', 0.85];
@@ -76,7 +76,7 @@ final class ScaleTest extends TestCase
         foreach (LengthUnit::cases() as $unit) {
             yield 'sizes in '.$unit->value => [Scale::sizes($unit)];
             yield 'levels in '.$unit->value => [Scale::levels($unit)];
-            yield 'hoses in '.$unit->value => [Scale::runs($unit)];
+            yield 'hoses in '.$unit->value => [Scale::hoseLengths($unit)];
             yield 'weights by '.$unit->value => [Scale::weights($unit)];
         }
         foreach (VolumeUnit::cases() as $unit) {

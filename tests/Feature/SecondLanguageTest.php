@@ -65,7 +65,7 @@ final class SecondLanguageTest extends FeatureCase
     public function testWhatTheLogAndAChecklistSayIsReadInTheLanguageOfWhoeverLooks(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank);
+        $checklist = $this->writeRun($keeper, $tank);
         $this->read($keeper, $tank, ['nitrate' => '20-40']);
         $this->actingAs($keeper)->post('/log', ['kind' => 'note', 'title' => '{"say":"error.impossible.head"}', 'body' => 'Fed twice'])->assertSessionHasNoErrors();
         $this->get('/log')->assertSee('Tested Brook')->assertSee('{"say":"error.impossible.head"}')->assertSee('Fed twice');
@@ -74,8 +74,8 @@ final class SecondLanguageTest extends FeatureCase
         app()->setLocale(PseudoLanguage::NAME);
 
         $this->get('/log')->assertSee('⟦Tested Brook')->assertSee('{"say":"error.impossible.head"}')->assertDontSee('That cannot be')->assertSee('Fed twice');
-        $step = $run->steps()->where('job', 'drain')->firstOrFail();
-        $this->get("/checklists/$run->id?step=$step->position")->assertSee('⟦Drain')->assertSee('below the rim. ');
+        $step = $checklist->steps()->where('job', 'drain')->firstOrFail();
+        $this->get("/checklists/$checklist->id?step=$step->position")->assertSee('⟦Drain')->assertSee('below the rim. ');
     }
 
     /** What a page says: its text, and what is read out of it. Formulas are no language, and what is marked as English may be. */

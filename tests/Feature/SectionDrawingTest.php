@@ -27,7 +27,7 @@ final class SectionDrawingTest extends FeatureCase
     {
         $tank = new Tank([
             'name' => 'Brook', 'shape' => $shape, 'marks' => [[20.0, 60.0], [200.0, 30.0]], 'outer_length' => 620.0, 'outer_depth' => 320.0, 'middle_depth' => 400.0, 'outer_height' => 410.0, 'glass' => 8.0,
-            'water_below_rim' => 25.0, 'bed_back' => 90.0, 'bed_front' => 40.0, 'porosity' => 0.4, 'stone_kg' => 5.0, 'stone_height' => 180.0, 'wood_kg' => 1.0, 'wood_height' => 220.0,
+            'water_below_rim' => 25.0, 'substrate_back' => 90.0, 'substrate_front' => 40.0, 'porosity' => 0.4, 'stone_kg' => 5.0, 'stone_height' => 180.0, 'wood_kg' => 1.0, 'wood_height' => 220.0,
             'measured_litres' => null, 'measured_spread' => null, 'fish_height' => 30.0, 'warmth' => 24.0,
         ]);
         $tank->setRelation('devices', new Collection([

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Jar;
-use App\Models\Run;
+use App\Models\Checklist;
+use App\Models\Product;
 use App\Models\Tank;
 use App\Tanks\VesselQuery;
 use Cresco\Core\Measure\Parameter;
@@ -39,11 +39,11 @@ final class SetUpTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $water = $this->water($keeper);
-        $this->actingAs($keeper)->post('/tanks', self::typed() + ['water_id' => (string) $water->id])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/tanks', self::typed() + ['source_water_id' => (string) $water->id])->assertSessionHasNoErrors();
         $tank = Tank::query()->sole();
 
         self::assertSame(3.0, $tank->nitrate_per_day);
-        self::assertSame($water->id, $tank->water_id);
+        self::assertSame($water->id, $tank->source_water_id);
     }
 
     public function testWhatIsLeftEmptyFollowsTheAnimals(): void
@@ -71,8 +71,8 @@ final class SetUpTest extends FeatureCase
         $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertDontSee('leads away')->getContent();
         self::assertMatchesRegularExpression('/<option value="'.$tap->id.'"\s+selected/', $page);
         $this->get("/tanks/$tank->id/water-change?water=$ro->id")->assertSee('This water leads away from your targets.');
-        $run = $this->writeRun($keeper, $tank);
-        self::assertSame($tap->id, $run->plan->water);
+        $checklist = $this->writeRun($keeper, $tank);
+        self::assertSame($tap->id, $checklist->plan->water);
     }
 
     public function testTwoStonesLargerThanTheWaterAroundThemAreRefused(): void
@@ -101,39 +101,39 @@ final class SetUpTest extends FeatureCase
     }
 
     /** @return array<string, array{string, list<string>, bool}> litres, what is sure, whether it is kept */
-    public static function topUps(): array
+    public static function topOffs(): array
     {
         return ['a usual one' => ['3', [], true], 'half the tank' => ['48', [], false], 'half the tank, and it is so' => ['48', ['litres'], true], 'three tanks' => ['300', ['litres'], false]];
     }
 
     /** @param list<string> $sure */
-    #[DataProvider('topUps')]
+    #[DataProvider('topOffs')]
     public function testATopUpIsHeldToTheTank(string $litres, array $sure, bool $kept): void
     {
         [$keeper, $tank] = $this->readyTank();
         $answer = $this->actingAs($keeper)->post("/tanks/$tank->id/top-offs", ['litres' => $litres, 'sure' => $sure]);
         $kept ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('litres');
-        self::assertSame($kept ? 1 : 0, $tank->topUps()->count());
+        self::assertSame($kept ? 1 : 0, $tank->topOffs()->count());
     }
 
     public function testAMembraneThatAddsSaltIsNotKeptAndAReadingCanBeTakenOut(): void
     {
         $keeper = $this->keeper();
-        $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
-        $this->actingAs($keeper)->post("/ro-reservoirs/$store->id/rejections", ['in' => '20', 'out' => '400'])->assertSessionHasErrors('out');
-        $this->post("/ro-reservoirs/$store->id/rejections", ['in' => '400', 'out' => '20'])->assertSessionHasNoErrors();
-        self::assertSame([400.0], $store->rejections()->pluck('conductivity_in')->all());
-        $this->delete("/ro-reservoirs/$store->id/rejections/".$store->rejections()->firstOrFail()->id)->assertRedirect();
-        self::assertSame(0, $store->rejections()->count());
+        $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
+        $this->actingAs($keeper)->post("/ro-reservoirs/$reservoir->id/rejections", ['in' => '20', 'out' => '400'])->assertSessionHasErrors('out');
+        $this->post("/ro-reservoirs/$reservoir->id/rejections", ['in' => '400', 'out' => '20'])->assertSessionHasNoErrors();
+        self::assertSame([400.0], $reservoir->rejections()->pluck('conductivity_in')->all());
+        $this->delete("/ro-reservoirs/$reservoir->id/rejections/".$reservoir->rejections()->firstOrFail()->id)->assertRedirect();
+        self::assertSame(0, $reservoir->rejections()->count());
     }
 
     public function testWaterMadeFromTapWaterIsConditionedByTheJarOnTheShelf(): void
     {
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
+        $keeper->products()->create(['name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
         $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4', 'ec' => '300', 'name' => 'Half and half']);
-        $run = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
-        $step = $run->steps()->where('job', 'condition')->first();
+        $checklist = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->source_water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        $step = $checklist->steps()->where('job', 'condition')->first();
 
         self::assertNotNull($step, 'no conditioner step');
         self::assertMatchesRegularExpression('/[\d.]+\x{A0}mL of Clear drops/u', implode(' ', $step->content->lines));
@@ -145,11 +145,11 @@ final class SetUpTest extends FeatureCase
     public function testMuchChlorineInTheTapTakesMoreConditionerEvenWhereTheTapIsInABatch(): void
     {
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 10.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
+        $keeper->products()->create(['name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 10.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
         $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4', 'ec' => '300', 'name' => 'Half and half']);
         $dose = function () use ($keeper, $tank, $batch): float {
-            $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['water' => (string) $batch->water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
-            preg_match('/whole tank[^:]*: ([\\d.]+)\\x{A0}mL of Clear drops/u', implode(' ', $run->steps()->where('job', 'condition')->firstOrFail()->content->lines), $found);
+            $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['water' => (string) $batch->source_water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+            preg_match('/whole tank[^:]*: ([\\d.]+)\\x{A0}mL of Clear drops/u', implode(' ', $checklist->steps()->where('job', 'condition')->firstOrFail()->content->lines), $found);
 
             return (float) ($found[1] ?? 0.0);
         };
@@ -162,14 +162,14 @@ final class SetUpTest extends FeatureCase
     public function testTheConditionerPageBeginsWithTheDoseOfTheRunSheet(): void
     {
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 20.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
+        $keeper->products()->create(['name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 20.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
         $this->read($keeper, $tap, ['chlorine' => '0.5']);
-        $tank->update(['water_id' => $tap->id, 'second_water_id' => $ro->id, 'second_share' => 0.5, 'routine_share' => 0.2]);
+        $tank->update(['source_water_id' => $tap->id, 'second_source_water_id' => $ro->id, 'second_share' => 0.5, 'routine_share' => 0.2]);
         $page = strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/dechlorinator")->assertOk()->assertSee('name="litres" value="10"', false)->getContent());
         // A fifth of 100 L, half of it from the tap: 10 L take 2 mL.
         self::assertStringContainsString('2.00 mL', $page);
-        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->refresh());
-        self::assertStringContainsString("2.0\u{A0}mL of Clear drops into the new water", implode(' ', $run->steps()->where('job', 'condition')->firstOrFail()->content->lines));
+        $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank->refresh());
+        self::assertStringContainsString("2.0\u{A0}mL of Clear drops into the new water", implode(' ', $checklist->steps()->where('job', 'condition')->firstOrFail()->content->lines));
     }
 
     public function testAUsualWaterLeftOpenAtSetUpFollowsTheAnimals(): void
@@ -179,8 +179,8 @@ final class SetUpTest extends FeatureCase
         $tap = $this->water($keeper, 'Main');
         $this->read($keeper, $tap, ['general_hardness' => '14', 'carbonate_hardness' => '10', 'conductivity' => '560', 'ph' => '7.8']);
         foreach (['hard_water_fish' => $tap->id, 'soft_water_fish' => $ro->id] as $animals => $water) {
-            $this->actingAs($keeper->fresh() ?? $keeper)->post('/tanks', ['animals' => $animals, 'water_id' => ''] + self::typed())->assertSessionHasNoErrors();
-            self::assertSame($water, Tank::query()->latest('id')->firstOrFail()->water_id, $animals);
+            $this->actingAs($keeper->fresh() ?? $keeper)->post('/tanks', ['animals' => $animals, 'source_water_id' => ''] + self::typed())->assertSessionHasNoErrors();
+            self::assertSame($water, Tank::query()->latest('id')->firstOrFail()->source_water_id, $animals);
         }
     }
 
@@ -188,18 +188,18 @@ final class SetUpTest extends FeatureCase
     {
         [$keeper, $tank, $ro] = $this->bench();
         $tank->update(['schools' => ['minerals' => 'direct']]);
-        $run = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $ro->id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        $checklist = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $ro->id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
 
-        self::assertTrue($run->steps()->where('job', 'minerals')->exists());
+        self::assertTrue($checklist->steps()->where('job', 'minerals')->exists());
     }
 
     public function testAHoseFromTheTapCarriesTheBackflowCaution(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
-        $refill = $run->steps()->where('job', 'refill')->firstOrFail();
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        $refill = $checklist->steps()->where('job', 'refill')->firstOrFail();
 
         self::assertContains('back_siphon', $refill->content->cautions);
-        self::assertSame(1, Run::query()->count());
+        self::assertSame(1, Checklist::query()->count());
     }
 }

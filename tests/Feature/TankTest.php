@@ -17,7 +17,7 @@ final class TankTest extends FeatureCase
     {
         return [
             'name' => 'Long Meadow', 'shape' => 'box', 'outer_length' => '90', 'outer_depth' => '45', 'outer_height' => '45', 'glass' => '8',
-            'water_below_rim' => '30', 'bed_back' => '15', 'bed_front' => '5', 'porosity' => '50', 'animals' => 'plants_first', 'warmth' => '24',
+            'water_below_rim' => '30', 'substrate_back' => '15', 'substrate_front' => '5', 'porosity' => '50', 'animals' => 'plants_first', 'warmth' => '24',
             'nitrate_per_day' => '1,5', 'routine_share' => '35', 'routine_days' => '7',
             'devices' => ['heater' => ['on' => '1', 'top' => '90', 'bottom' => '300', 'across' => '4'], 'lamp' => ['on' => '1'], 'feeder' => ['top' => '9']],
         ];
@@ -49,7 +49,7 @@ final class TankTest extends FeatureCase
     #[DataProvider('shapes')]
     public function testEveryShapeHasItsVolume(array $sizes, float $litres): void
     {
-        $this->actingAs($this->keeper())->post('/tanks', ['glass' => '6', 'bed_back' => '', 'bed_front' => '', 'outer_depth' => 'x', 'middle_depth' => ''] + $sizes + self::typed())->assertSessionHasNoErrors();
+        $this->actingAs($this->keeper())->post('/tanks', ['glass' => '6', 'substrate_back' => '', 'substrate_front' => '', 'outer_depth' => 'x', 'middle_depth' => ''] + $sizes + self::typed())->assertSessionHasNoErrors();
 
         self::assertEqualsWithDelta($litres, VesselQuery::tank(Tank::query()->sole())->litres(), 0.001 * $litres);
     }
@@ -58,7 +58,7 @@ final class TankTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $marks = [['level' => '20', 'litres' => '36,8'], ['level' => '300', 'litres' => '2'], ['level' => '10 cm', 'litres' => '26'], ['level' => '', 'litres' => ''], ['level' => '220', 'litres' => '10.4']];
-        $typed = ['shape' => 'counted', 'outer_length' => '40', 'outer_depth' => '40', 'outer_height' => '34.8', 'glass' => '8', 'water_below_rim' => '52', 'bed_back' => '4', 'bed_front' => '3', 'stone_kg' => '9', 'measured_litres' => '900', 'marks' => $marks] + self::typed();
+        $typed = ['shape' => 'counted', 'outer_length' => '40', 'outer_depth' => '40', 'outer_height' => '34.8', 'glass' => '8', 'water_below_rim' => '52', 'substrate_back' => '4', 'substrate_front' => '3', 'stone_kg' => '9', 'measured_litres' => '900', 'marks' => $marks] + self::typed();
         $this->actingAs($keeper)->post('/tanks', $typed)->assertSessionHasNoErrors();
         $tank = Tank::query()->sole();
 
@@ -75,7 +75,7 @@ final class TankTest extends FeatureCase
 
     public function testAMarkIsALevelAndItsLitres(): void
     {
-        $typed = fn(mixed $marks): array => ['shape' => 'counted', 'bed_back' => '', 'bed_front' => '', 'marks' => $marks] + self::typed();
+        $typed = fn(mixed $marks): array => ['shape' => 'counted', 'substrate_back' => '', 'substrate_front' => '', 'marks' => $marks] + self::typed();
         $this->actingAs($this->keeper())->post('/tanks', $typed([['level' => '40', 'litres' => '']]))->assertSessionHasErrors(['marks.0.litres' => 'A mark needs a level and the litres up to it.']);
         $this->post('/tanks', $typed([]))->assertSessionHasErrors('marks');
         $this->post('/tanks', $typed('x'))->assertSessionHasErrors('marks');
@@ -98,7 +98,7 @@ final class TankTest extends FeatureCase
         yield 'inches for millimetres' => ['glass', '0.3', 'etween 1 and 60 mm'];
         yield 'no such shape' => ['shape', 'teapot', ''];
         yield 'no such animals' => ['animals', 'dragons', ''];
-        yield 'a bed above the water' => ['bed_back', '44', 'above the waterline'];
+        yield 'a bed above the water' => ['substrate_back', '44', 'above the waterline'];
         yield 'more stone than room' => ['stone_kg', '2000', 'more room than there is'];
         yield 'half a day' => ['routine_days', '3.5', 'whole days'];
         yield 'a whole tank' => ['routine_share', '100', 'etween 1 and 95 %'];
@@ -159,9 +159,9 @@ final class TankTest extends FeatureCase
         $this->actingAs($keeper)->delete("/tanks/$tank->id")->assertRedirect('/');
 
         $this->assertDatabaseCount('tanks', 0);
-        $this->assertDatabaseCount('runs', 0);
+        $this->assertDatabaseCount('checklists', 0);
         $this->assertDatabaseMissing('readings', ['tank_id' => $tank->id]);
-        $this->assertDatabaseCount('waters', 1);
+        $this->assertDatabaseCount('source_waters', 1);
     }
 
     public function testAKeeperInGallonsTypesGallons(): void

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Keeper;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\TopUp;
-use App\Models\Water;
+use App\Models\TopOff;
 use App\Tanks\TankWaterQuery;
 use App\Tanks\VesselQuery;
 use App\Units\Show;
@@ -99,7 +99,7 @@ final class TargetsTest extends FeatureCase
         $made = TankWaterQuery::of($tank->refresh()->setRelation('keeper', $keeper))->courses()->made(Parameter::Nitrate);
         self::assertEqualsWithDelta(12.0 / 7.0, $made->value, 0.15);
         self::assertSame(1.0, $tank->nitrate_per_day);
-        $tank->update(['water_id' => $water->id, 'routine_share' => 0.5]);
+        $tank->update(['source_water_id' => $water->id, 'routine_share' => 0.5]);
         $this->get("/tanks/$tank->id/targets")->assertOk()->assertSee(sprintf('Nitrate rises by %.2f', $made->value))->assertSee('From 8 tests')->assertSee('your estimate was 1.00');
         // The tap has 5 since, after 4 eight weeks ago: about that.
         $peak = 5.0 + 7.0 * $made->value / 0.5;
@@ -118,7 +118,7 @@ final class TargetsTest extends FeatureCase
     }
 
     /** Eight weeks of 12 mg/L each, half changed at the end of each with water of 4: one exact reading before each change. */
-    private function weeks(Keeper $keeper, Tank $tank, Water $water, ?int $wild = null): void
+    private function weeks(Keeper $keeper, Tank $tank, SourceWater $water, ?int $wild = null): void
     {
         $keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'pen', 'unit' => 'no3', 'step' => 0.1, 'fields' => []]);
         $keeper->load('kits');
@@ -138,7 +138,7 @@ final class TargetsTest extends FeatureCase
     public function testWhatTheDemoTanksMakeIsFoundAgainWithinTheBand(): void
     {
         $this->demo();
-        foreach (Tank::query()->whereHas('runs')->whereDoesntHave('dosePlans')->with('keeper')->get() as $tank) {
+        foreach (Tank::query()->whereHas('checklists')->whereDoesntHave('dosePlans')->with('keeper')->get() as $tank) {
             $found = TankWaterQuery::of($tank)->courses()->made(Parameter::Nitrate);
             self::assertGreaterThan(5, $found->count, $tank->name);
             self::assertLessThan(3.0 * $found->spread, abs($found->value - $tank->nitrate_per_day), $tank->name);
@@ -159,7 +159,7 @@ final class TargetsTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertOk()->assertDontSee('Daily drift of the rest');
-        $tank->update(['passive' => 'soil', 'water_id' => $water->id]);
+        $tank->update(['passive' => 'soil', 'source_water_id' => $water->id]);
         $this->get("/tanks/$tank->id/targets")->assertSee('KH: estimate ')->assertSee('−0.25 ± 0.38');
 
         $this->read($keeper, $water, ['carbonate_hardness' => '6'], CarbonImmutable::parse('2026-01-01 12:00'));
@@ -188,12 +188,12 @@ final class TargetsTest extends FeatureCase
     {
         [$keeper, $tank, $water] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/top-off?top_up=$water->id")->assertSee('Topped off just now with Tap');
-        $this->post("/tanks/$tank->id/top-offs", ['litres' => '2', 'water_id' => $water->id])->assertSessionHasNoErrors();
-        self::assertSame($water->id, TopUp::query()->sole()->water_id);
+        $this->post("/tanks/$tank->id/top-offs", ['litres' => '2', 'source_water_id' => $water->id])->assertSessionHasNoErrors();
+        self::assertSame($water->id, TopOff::query()->sole()->source_water_id);
         $other = $this->water($this->keeper('Stranger'));
-        $this->post("/tanks/$tank->id/top-offs", ['litres' => '2', 'water_id' => $other->id])->assertSessionHasErrors('water_id');
+        $this->post("/tanks/$tank->id/top-offs", ['litres' => '2', 'source_water_id' => $other->id])->assertSessionHasErrors('source_water_id');
         $water->delete();
-        self::assertNull(TopUp::query()->sole()->water_id);
+        self::assertNull(TopOff::query()->sole()->source_water_id);
     }
 
     public function testATopUpWithHardWaterIsNotPutDownToTheStones(): void
@@ -210,7 +210,7 @@ final class TargetsTest extends FeatureCase
                 $this->read($keeper, $tank, ['general_hardness' => (string) ceil(5.0 + 1.2 * $day / 7.0)], $at);
             }
             if ($day % 7 === 1 || $day % 7 === 4) {
-                $tank->topUps()->create(['litres' => 0.03 * $litres, 'taken_at' => $at, 'water_id' => $water->id]);
+                $tank->topOffs()->create(['litres' => 0.03 * $litres, 'taken_at' => $at, 'source_water_id' => $water->id]);
             }
         }
         $made = TankWaterQuery::of($tank->setRelation('keeper', $keeper))->courses()->made(Parameter::GeneralHardness);

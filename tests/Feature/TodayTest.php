@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\ChecklistState;
 use App\Models\Keeper;
-use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
@@ -94,9 +94,9 @@ final class TodayTest extends FeatureCase
         $this->read($keeper, $tank, ['general_hardness' => '40']);
         self::assertStringContainsString('GH', $today());
         // A tank that cycles has nobody whom a figure could harm.
-        $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => CarbonImmutable::now()->subDays(3)->format('Y-m-d')]);
+        $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => CarbonImmutable::now()->subDays(3)->format('Y-m-d')]);
         self::assertStringNotContainsString('GH 40', $today());
-        $tank->startUp()->update(['way' => 'fish']);
+        $tank->cycling()->update(['way' => 'fish']);
         self::assertStringContainsString('GH', $today());
     }
 
@@ -111,7 +111,7 @@ final class TodayTest extends FeatureCase
         // The lightest first: each that comes to it weighs more than the ones before.
         $tank->update(['doses_look_on' => CarbonImmutable::now()->subDay()->format('Y-m-d')]);
         self::assertStringContainsString('Look at the new growth: did the doses help?', $round());
-        $tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'from_air' => true]);
+        $tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'from_air' => true]);
         self::assertMatchesRegularExpression('/Remove melting leaves of a plant group .*Water change in/', $round());
         $tank->update(['limits' => ['ranges' => ['nitrate' => [0.0, 7.0]], 'swings' => []]]);
         $text = $round();
@@ -123,10 +123,10 @@ final class TodayTest extends FeatureCase
     private function panesAreDue(): array
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+        $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
         $long = CarbonImmutable::now()->subDays(40);
-        $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
-        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
+        $checklist->steps()->update(['opened_at' => $long, 'done_at' => $long]);
+        $checklist->update(['state' => ChecklistState::Done, 'finished_at' => $long]);
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(4));
 
         return [$keeper, $tank];
@@ -183,20 +183,20 @@ final class TodayTest extends FeatureCase
         $rain = $this->water($keeper, 'Rain', 'rain');
         $this->read($keeper, $rain, ['conductivity' => '20', 'temperature' => '12']);
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(7));
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25']);
-        $line = fn(string $name, float $share): string => $name.$keeper->show()->volume($share * $run->plan->refill, 1);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25']);
+        $line = fn(string $name, float $share): string => $name.$keeper->show()->volume($share * $checklist->plan->refill, 1);
         $said = fn(): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tonight?chosen=1&tanks[]=$tank->id")->assertOk()->getContent()));
         $plain = static fn(string $text): string => str_replace("\u{A0}", ' ', $text);
         self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
         self::assertStringContainsString($plain($line($water->name, 0.75)), $plain($said()));
         // One that is meant for another day is what is done when its tank is picked today, and is not picked by itself.
-        $run->update(['planned_for' => CarbonImmutable::now()->addDay()->format('Y-m-d')]);
+        $checklist->update(['planned_for' => CarbonImmutable::now()->addDay()->format('Y-m-d')]);
         self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
-        $this->get("/tonight?chosen=1&tanks[]=$tank->id")->assertSee("/checklists/$run->id");
+        $this->get("/tonight?chosen=1&tanks[]=$tank->id")->assertSee("/checklists/$checklist->id");
         self::assertStringContainsString('Choose a tank.', strip_tags((string) $this->get('/tonight')->getContent()));
-        $run->update(['planned_for' => null]);
+        $checklist->update(['planned_for' => null]);
         // Once the water is in, none is needed.
-        $run->steps()->where('job', 'refill')->update(['opened_at' => now(), 'done_at' => now()]);
+        $checklist->steps()->where('job', 'refill')->update(['opened_at' => now(), 'done_at' => now()]);
         self::assertStringNotContainsString('Water for tonight', $said());
     }
 
@@ -205,17 +205,17 @@ final class TodayTest extends FeatureCase
         $this->travelTo('2026-03-07 18:00');
         [$keeper, $tank] = $this->readyTank();
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
-        $tank->update(['water_id' => $ro->id, 'routine_share' => 0.2]);
-        $store = $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
+        $tank->update(['source_water_id' => $ro->id, 'routine_share' => 0.2]);
+        $reservoir = $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
         $this->noteChange($keeper, $tank, $ro, 20.0, CarbonImmutable::now()->subDays(9));
         $page = (string) $this->actingAs($keeper)->get('/tonight')->assertOk()->getContent();
         self::assertMatchesRegularExpression('/10.0\x{A0}L in the reservoir, 10.0\x{A0}L short/u', $page);
         // Ten litres at 2 an hour, from six on.
         self::assertMatchesRegularExpression('/ready today 23:0[01]/', $page);
-        $store->update(['level' => 50.0]);
+        $reservoir->update(['level' => 50.0]);
         $this->actingAs($keeper->fresh() ?? $keeper)->get('/tonight')->assertSee('enough')->assertDontSee('short:');
         // The page of the store begins with the same litres.
-        self::assertMatchesRegularExpression('/name="need\['.$tank->id.'\]"\s+value="20"/', (string) $this->get("/ro-reservoirs/$store->id")->getContent());
+        self::assertMatchesRegularExpression('/name="need\['.$tank->id.'\]"\s+value="20"/', (string) $this->get("/ro-reservoirs/$reservoir->id")->getContent());
     }
 
     private static function minutes(string $text): int

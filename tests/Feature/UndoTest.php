@@ -6,16 +6,16 @@ namespace Tests\Feature;
 
 use App\Exchange\KeeperTables;
 use App\Models\Batch;
-use App\Models\BedPatch;
-use App\Models\Capsule;
 use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\EntryKind;
-use App\Models\Jar;
 use App\Models\Keeper;
-use App\Models\StandLook;
+use App\Models\PlantMeasurement;
+use App\Models\Product;
+use App\Models\RootTab;
+use App\Models\SourceWater;
+use App\Models\SubstrateZone;
 use App\Models\Tank;
-use App\Models\Water;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -34,15 +34,15 @@ final class UndoTest extends FeatureCase
         return $found;
     }
 
-    /** @return iterable<string, array{callable(self, Keeper, Tank, Water): mixed}> each act that writes into the diary */
+    /** @return iterable<string, array{callable(self, Keeper, Tank, SourceWater): mixed}> each act that writes into the diary */
     public static function acts(): iterable
     {
         yield 'a note' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post('/log', ['kind' => 'note', 'title' => 'A note', 'tank_id' => (string) $tank->id, 'happened_at' => '2026-03-20T11:00'])];
         yield 'a test of the water' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post("/tanks/$tank->id/test", ['readings' => ['nitrate' => '20-40', 'ph' => '7']])];
-        yield 'a water change of before' => [static fn(self $test, Keeper $keeper, Tank $tank, Water $water) => $test->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-19T10:00', 'litres' => '15', 'water' => (string) $water->id])];
+        yield 'a water change of before' => [static fn(self $test, Keeper $keeper, Tank $tank, SourceWater $water) => $test->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-19T10:00', 'litres' => '15', 'water' => (string) $water->id])];
         yield 'a dose' => [static function (self $test, Keeper $keeper, Tank $tank): void {
-            $jar = $keeper->jars()->where('name', 'Green drops')->sole();
-            $test->post("/tanks/$tank->id/doses", ['jar_id' => (string) $jar->id, 'amount' => '4', 'state' => 'given']);
+            $product = $keeper->products()->where('name', 'Green drops')->sole();
+            $test->post("/tanks/$tank->id/doses", ['product_id' => (string) $product->id, 'amount' => '4', 'state' => 'given']);
         }];
         yield 'a job that was done' => [static function (self $test, Keeper $keeper): void {
             $test->post('/tasks/'.$keeper->chores()->sole()->id.'/done', ['found' => 'as_expected']);
@@ -50,25 +50,25 @@ final class UndoTest extends FeatureCase
         yield 'a batch that was made' => [static function (self $test): void {
             $test->post('/batches/'.Batch::query()->sole()->id.'/made');
         }];
-        yield 'acid in a water' => [static fn(self $test, Keeper $keeper, Tank $tank, Water $water) => $test->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '20', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '3', 'to' => '', 'way' => 'change'])];
+        yield 'acid in a water' => [static fn(self $test, Keeper $keeper, Tank $tank, SourceWater $water) => $test->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '20', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '3', 'to' => '', 'way' => 'change'])];
         yield 'animals that died' => [static function (self $test, Keeper $keeper, Tank $tank): void {
             $test->post("/tanks/$tank->id/livestock/".$tank->animalKinds()->sole()->id, ['event' => 'died', 'count' => '2']);
         }];
     }
 
-    /** @param callable(self, Keeper, Tank, Water): mixed $act */
+    /** @param callable(self, Keeper, Tank, SourceWater): mixed $act */
     #[DataProvider('acts')]
     public function testEveryActOfTheDiaryIsPutRightAndTakenBackWithoutATrace(callable $act): void
     {
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        $keeper->jars()->create(['name' => 'Green drops', 'salt' => Jar::FEED, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0, 'nitrate' => 2.0], 'stock' => 100.0]);
-        $keeper->jars()->create(['name' => 'Acid', 'salt' => Jar::ACID, 'unit' => 'mL', 'label' => ['kind' => 'hydrochloric', 'percent' => 10.0], 'stock' => 2.0]);
-        $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 30, 'litres_per_day' => 100, 'waste' => 3]);
+        $keeper->products()->create(['name' => 'Green drops', 'salt' => Product::FEED, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0, 'nitrate' => 2.0], 'stock' => 100.0]);
+        $keeper->products()->create(['name' => 'Acid', 'salt' => Product::ACID, 'unit' => 'mL', 'label' => ['kind' => 'hydrochloric', 'percent' => 10.0], 'stock' => 2.0]);
+        $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 30, 'litres_per_day' => 100, 'waste' => 3]);
         $chore = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => CarbonImmutable::parse('2026-03-10 18:00')]);
         $chore->turns()->create(['done_at' => CarbonImmutable::parse('2026-03-10 18:00'), 'since' => null]);
         $tank->animalKinds()->create(['kind' => 'tetra'])->events()->create(['kind' => 'came', 'count' => 9, 'day' => '2026-03-01']);
-        $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '20', 'waters' => [$ro->id], 'jars' => $keeper->jars()->where('salt', 'gypsum')->pluck('id')->all(), 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '']);
+        $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '20', 'waters' => [$ro->id], 'jars' => $keeper->products()->where('salt', 'gypsum')->pluck('id')->all(), 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '']);
         $before = self::all();
         $act($this->actingAs($keeper->fresh() ?? $keeper), $keeper, $tank, $tap);
         self::assertNotSame($before, self::all(), 'something is kept');
@@ -90,29 +90,29 @@ final class UndoTest extends FeatureCase
     public function testADoseThatIsTakenBackPutsBackWhatItTookAndNoMore(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $jar = $keeper->jars()->create(['name' => 'Green daily', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 3, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
+        $product = $keeper->products()->create(['name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 3, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
         $this->actingAs($keeper);
         foreach ([[10, 0.0], [2, 1.0]] as [$amount, $left]) {
-            $this->post("/tanks/$tank->id/doses", ['jar_id' => $jar->id, 'amount' => (string) $amount, 'state' => 'given'])->assertSessionHasNoErrors();
-            self::assertSame($left, $jar->refresh()->stock);
+            $this->post("/tanks/$tank->id/doses", ['product_id' => $product->id, 'amount' => (string) $amount, 'state' => 'given'])->assertSessionHasNoErrors();
+            self::assertSame($left, $product->refresh()->stock);
         }
         $this->delete("/tanks/$tank->id/doses/".Dose::query()->sole()->id)->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(3.0, Jar::query()->findOrFail($jar->id)->stock, 1e-9);
+        self::assertEqualsWithDelta(3.0, Product::query()->findOrFail($product->id)->stock, 1e-9);
         // Out of the diary is the same.
-        $this->post("/tanks/$tank->id/doses", ['jar_id' => $jar->id, 'amount' => '10', 'state' => 'given']);
+        $this->post("/tanks/$tank->id/doses", ['product_id' => $product->id, 'amount' => '10', 'state' => 'given']);
         $this->delete('/entries/'.Entry::query()->where('kind', EntryKind::Dose)->sole()->id)->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(3.0, Jar::query()->findOrFail($jar->id)->stock, 1e-9);
+        self::assertEqualsWithDelta(3.0, Product::query()->findOrFail($product->id)->stock, 1e-9);
     }
 
     public function testHeightsAndCutsArePutRightAndTakenBack(): void
     {
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
-        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $stand->looks()->create(['happened_at' => now()->subDays(10), 'height' => 150, 'cover' => 1]);
-        $base = "/tanks/$tank->id/plant-groups/$stand->id";
-        $this->actingAs($keeper)->post("/tanks/$tank->id/plants/measurements", ['height' => [$stand->id => '350']])->assertSessionHasNoErrors();
-        $slip = $stand->looks()->reorder()->orderByDesc('id')->firstOrFail();
+        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup->looks()->create(['happened_at' => now()->subDays(10), 'height' => 150, 'cover' => 1]);
+        $base = "/tanks/$tank->id/plant-groups/$plantGroup->id";
+        $this->actingAs($keeper)->post("/tanks/$tank->id/plants/measurements", ['height' => [$plantGroup->id => '350']])->assertSessionHasNoErrors();
+        $slip = $plantGroup->looks()->reorder()->orderByDesc('id')->firstOrFail();
         self::assertSame(350.0, $slip->height);
         $this->get($base)->assertOk()->assertSeeText('What was noted')->assertSee('value="350"', false);
         $this->put("$base/looks/$slip->id", ['happened_at' => '2026-03-20T11:00', 'after' => 'tall'])->assertSessionHasErrors('after');
@@ -120,55 +120,55 @@ final class UndoTest extends FeatureCase
         $this->put("$base/looks/$slip->id", ['happened_at' => '2026-03-20T11:00', 'after' => '200'])->assertSessionHasNoErrors();
         self::assertSame(200.0, $slip->refresh()->height);
         $this->post("$base/cut", ['before' => '210', 'after' => '80'])->assertSessionHasNoErrors();
-        $cut = $stand->looks()->reorder()->orderByDesc('id')->firstOrFail();
+        $cut = $plantGroup->looks()->reorder()->orderByDesc('id')->firstOrFail();
         $version = $tank->refresh()->getAttribute('plants_version');
         $this->delete("$base/looks/$cut->id")->assertSessionHasNoErrors();
-        self::assertSame(2, $stand->looks()->count());
+        self::assertSame(2, $plantGroup->looks()->count());
         // Nothing old is drawn.
         self::assertNotSame($version, $tank->refresh()->getAttribute('plants_version'));
         $this->delete("$base/looks/$slip->id")->assertSessionHasNoErrors();
-        $this->delete("$base/looks/".$stand->looks()->sole()->id)->assertSessionHasErrors('look');
+        $this->delete("$base/looks/".$plantGroup->looks()->sole()->id)->assertSessionHasErrors('look');
         // Another keeper's stand is none.
         [$other] = $this->readyTank('Other');
-        $this->actingAs($other)->delete("$base/looks/".$stand->looks()->sole()->id)->assertNotFound();
+        $this->actingAs($other)->delete("$base/looks/".$plantGroup->looks()->sole()->id)->assertNotFound();
     }
 
     public function testRootTabsArePutRightAndTakenBack(): void
     {
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
-        $stand = $tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $stand->looks()->create(['happened_at' => now()->subDays(10), 'height' => 90, 'cover' => 1]);
-        $stand->capsules()->create(['kind' => 'clay', 'number' => 3, 'placed_on' => '2026-01-05']);
+        $plantGroup = $tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup->looks()->create(['happened_at' => now()->subDays(10), 'height' => 90, 'cover' => 1]);
+        $plantGroup->rootTabs()->create(['kind' => 'clay', 'number' => 3, 'placed_on' => '2026-01-05']);
         // The field begins with as many as there were: a tap does not make three one.
         $this->actingAs($keeper)->get("/tanks/$tank->id/fertilising")->assertSee('name="number" value="3"', false);
-        $this->post("/tanks/$tank->id/plant-groups/$stand->id/root-tabs", ['number' => '3', 'kind' => 'clay'])->assertSessionHasNoErrors();
-        $today = Capsule::query()->orderByDesc('id')->firstOrFail();
-        $this->put("/tanks/$tank->id/plant-groups/$stand->id/root-tabs/$today->id", ['number' => '2', 'placed_on' => '2026-03-19'])->assertSessionHasNoErrors();
+        $this->post("/tanks/$tank->id/plant-groups/$plantGroup->id/root-tabs", ['number' => '3', 'kind' => 'clay'])->assertSessionHasNoErrors();
+        $today = RootTab::query()->orderByDesc('id')->firstOrFail();
+        $this->put("/tanks/$tank->id/plant-groups/$plantGroup->id/root-tabs/$today->id", ['number' => '2', 'placed_on' => '2026-03-19'])->assertSessionHasNoErrors();
         self::assertSame([2, '2026-03-19'], [$today->refresh()->number, $today->placed_on->format('Y-m-d')]);
-        $this->put("/tanks/$tank->id/plant-groups/$stand->id/root-tabs/$today->id", ['number' => '2', 'placed_on' => '2026-04-19'])->assertSessionHasErrors('placed_on');
-        $this->delete("/tanks/$tank->id/plant-groups/$stand->id/root-tabs/$today->id")->assertSessionHasNoErrors();
-        self::assertSame([3], Capsule::query()->pluck('number')->all());
+        $this->put("/tanks/$tank->id/plant-groups/$plantGroup->id/root-tabs/$today->id", ['number' => '2', 'placed_on' => '2026-04-19'])->assertSessionHasErrors('placed_on');
+        $this->delete("/tanks/$tank->id/plant-groups/$plantGroup->id/root-tabs/$today->id")->assertSessionHasNoErrors();
+        self::assertSame([3], RootTab::query()->pluck('number')->all());
     }
 
     public function testASessionThatIsTakenOutOfTheDiaryTakesItsCutsAndItsPatchesAlong(): void
     {
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
-        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $stand->looks()->create(['happened_at' => now()->subDays(10), 'height' => 250, 'cover' => 1]);
-        $patch = $tank->patches()->create(['left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand', 'cleaned_at' => CarbonImmutable::parse('2026-02-01 10:00')]);
-        $patch->cleanings()->create(['cleaned_at' => CarbonImmutable::parse('2026-02-01 10:00')]);
-        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim']]);
-        $stand->looks()->create(['run_id' => $run->id, 'happened_at' => now(), 'height' => 100, 'before' => 260, 'cover' => 1]);
-        $patch->cleanings()->create(['run_id' => $run->id, 'cleaned_at' => now()]);
-        $patch->update(['cleaned_at' => now()]);
-        $run->update(['state' => 'done', 'finished_at' => now()]);
-        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'run_id' => $run->id, 'kind' => EntryKind::Work, 'title' => 'Trim', 'happened_at' => now()]);
+        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup->looks()->create(['happened_at' => now()->subDays(10), 'height' => 250, 'cover' => 1]);
+        $zone = $tank->zones()->create(['left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand', 'cleaned_at' => CarbonImmutable::parse('2026-02-01 10:00')]);
+        $zone->cleanings()->create(['cleaned_at' => CarbonImmutable::parse('2026-02-01 10:00')]);
+        $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim']]);
+        $plantGroup->looks()->create(['checklist_id' => $checklist->id, 'happened_at' => now(), 'height' => 100, 'before' => 260, 'cover' => 1]);
+        $zone->cleanings()->create(['checklist_id' => $checklist->id, 'cleaned_at' => now()]);
+        $zone->update(['cleaned_at' => now()]);
+        $checklist->update(['state' => 'done', 'finished_at' => now()]);
+        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'checklist_id' => $checklist->id, 'kind' => EntryKind::Work, 'title' => 'Trim', 'happened_at' => now()]);
         $this->get("/entries/$entry->id/edit")->assertSeeText('It is deleted, with its tests, trims and gravel-vac zones.');
         $this->delete("/entries/$entry->id")->assertSessionHasNoErrors();
-        self::assertSame([250.0], StandLook::query()->where('stand_id', $stand->id)->pluck('height')->all());
-        self::assertSame('2026-02-01', BedPatch::query()->sole()->cleaned_at?->format('Y-m-d'));
-        self::assertSame(0, $run->steps()->where('skipped', false)->count());
+        self::assertSame([250.0], PlantMeasurement::query()->where('plant_group_id', $plantGroup->id)->pluck('height')->all());
+        self::assertSame('2026-02-01', SubstrateZone::query()->sole()->cleaned_at?->format('Y-m-d'));
+        self::assertSame(0, $checklist->steps()->where('skipped', false)->count());
     }
 }

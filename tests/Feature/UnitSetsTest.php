@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Kit;
-use App\Models\Store;
+use App\Models\Product;
+use App\Models\Reservoir;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
@@ -29,7 +29,7 @@ final class UnitSetsTest extends FeatureCase
     ];
 
     /** Tables that keep what forms hold, and columns that only say how it is shown. */
-    private const TABLES = ['tanks', 'devices', 'waters', 'jars', 'stores', 'kits', 'keepers'];
+    private const TABLES = ['tanks', 'devices', 'source_waters', 'products', 'reservoirs', 'kits', 'keepers'];
 
     private const SHOWN = ['updated_at', 'volume_unit', 'length_unit', 'unit', 'remember_token', 'data_version'];
 
@@ -122,10 +122,10 @@ final class UnitSetsTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $keeper->update(['volume_unit' => 'us_gallon']);
-        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => '1 tsp', 'litres' => '10', 'strength' => '1']])->assertSessionHasNoErrors();
-        $jar = Jar::query()->sole();
-        self::assertEqualsWithDelta(4.92892, $jar->label['dose'] ?? NAN, 1e-4);
-        self::assertEqualsWithDelta(37.85412, $jar->label['litres'] ?? NAN, 1e-4);
+        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => '1 tsp', 'litres' => '10', 'strength' => '1']])->assertSessionHasNoErrors();
+        $product = Product::query()->sole();
+        self::assertEqualsWithDelta(4.92892, $product->label['dose'] ?? NAN, 1e-4);
+        self::assertEqualsWithDelta(37.85412, $product->label['litres'] ?? NAN, 1e-4);
     }
 
     public function testThePensUnitCountsOnLabelsSpoonsAndUnits(): void
@@ -133,11 +133,11 @@ final class UnitSetsTest extends FeatureCase
         $keeper = $this->keeper();
         $keeper->kits()->create(['parameter' => 'conductivity', 'method' => 'pen', 'unit' => 'tds', 'step' => 2.0, 'fields' => []]);
         $this->actingAs($keeper)->post('/products', ['name' => 'Grains', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '3', 'litres' => '10', 'gh' => '6', 'ec' => '120']])->assertSessionHasNoErrors();
-        $jar = Jar::query()->sole();
-        self::assertEqualsWithDelta(240.0, $jar->label['ec'] ?? NAN, 1e-9);
+        $product = Product::query()->sole();
+        self::assertEqualsWithDelta(240.0, $product->label['ec'] ?? NAN, 1e-9);
         // 1 g in 1 L brings 800 uS/cm, 400 on this pen: a rise of 200 by one spoon in a litre is half a gram.
-        $this->post("/products/$jar->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '1', 'before' => '0', 'rise' => '200'])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(0.5, $jar->trials()->sole()->grams_each, 1e-9);
+        $this->post("/products/$product->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '1', 'before' => '0', 'rise' => '200'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(0.5, $product->trials()->sole()->grams_each, 1e-9);
     }
 
     /** @return array<string, mixed> */
@@ -151,17 +151,17 @@ final class UnitSetsTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $ro] = $this->bench();
-        $tank->update(['bed_back' => 61.3, 'bed_front' => 37.7, 'porosity' => 0.42, 'stone_kg' => 7.7, 'stone_height' => 213.0, 'measured_litres' => 93.3, 'measured_spread' => 1.7, 'hose_bore' => 12.7, 'hose_length' => 2.3, 'hose_drop' => 913.0, 'nitrate_per_day' => 1.37,
+        $tank->update(['substrate_back' => 61.3, 'substrate_front' => 37.7, 'porosity' => 0.42, 'stone_kg' => 7.7, 'stone_height' => 213.0, 'measured_litres' => 93.3, 'measured_spread' => 1.7, 'hose_bore' => 12.7, 'hose_length' => 2.3, 'hose_drop' => 913.0, 'nitrate_per_day' => 1.37,
             'limits' => ['ranges' => ['temperature' => [21.3, 25.7], 'general_hardness' => [0.71, 1.93]], 'swings' => ['temperature' => 1.3, 'conductivity' => 0.17, 'general_hardness' => 0.31]]]);
-        $label = $keeper->jars()->create(['name' => 'Grains', 'salt' => null, 'unit' => 'g', 'label' => ['dose' => 6.1, 'litres' => 20.3, 'gh' => 6.3, 'kh' => 2.1, 'ec' => 307.0, 'ratio' => 3.0], 'purity' => 1.0, 'price' => 1.0, 'stock' => 310.5]);
-        $clear = $keeper->jars()->create(['name' => 'Clear', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.3, 'litres' => 201.0, 'strength' => 1.1], 'purity' => 1.0, 'price' => 0.0, 'stock' => 240.0]);
-        $store = $keeper->stores()->create(['name' => 'Barrel', 'water_id' => $ro->id, 'capacity' => 61.7, 'level' => 23.4, 'litres_per_day' => 151.3, 'waste' => 2.7]);
-        self::assertInstanceOf(Store::class, $store);
+        $label = $keeper->products()->create(['name' => 'Grains', 'salt' => null, 'unit' => 'g', 'label' => ['dose' => 6.1, 'litres' => 20.3, 'gh' => 6.3, 'kh' => 2.1, 'ec' => 307.0, 'ratio' => 3.0], 'purity' => 1.0, 'price' => 1.0, 'stock' => 310.5]);
+        $clear = $keeper->products()->create(['name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.3, 'litres' => 201.0, 'strength' => 1.1], 'purity' => 1.0, 'price' => 0.0, 'stock' => 240.0]);
+        $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'source_water_id' => $ro->id, 'capacity' => 61.7, 'level' => 23.4, 'litres_per_day' => 151.3, 'waste' => 2.7]);
+        self::assertInstanceOf(Reservoir::class, $reservoir);
 
         $counted = $this->tank($keeper);
         $counted->update(['name' => 'Crooked', 'shape' => 'counted', 'marks' => [[13.7, 71.3], [91.1, 55.55], [200.3, 30.1]]]);
 
-        return [$keeper, ["/tanks/$tank->id/edit", "/tanks/$counted->id/edit", "/tanks/$tank->id/targets", "/tanks/$tank->id/hose", "/products/$label->id/edit", "/products/$clear->id/edit", "/ro-reservoirs/$store->id/edit", "/source-waters/$ro->id/edit", '/settings'], $tank];
+        return [$keeper, ["/tanks/$tank->id/edit", "/tanks/$counted->id/edit", "/tanks/$tank->id/targets", "/tanks/$tank->id/hose", "/products/$label->id/edit", "/products/$clear->id/edit", "/ro-reservoirs/$reservoir->id/edit", "/source-waters/$ro->id/edit", '/settings'], $tank];
     }
 
     /** Chooses units on the settings page, leaving all else as it stands there. */
@@ -261,10 +261,10 @@ final class UnitSetsTest extends FeatureCase
         foreach (self::TABLES as $table) {
             foreach (DB::table($table)->orderBy('id')->get() as $row) {
                 $row = (array) $row;
-                foreach (['jars'] as $withUnit) {
+                foreach (['products'] as $withUnit) {
                     $row['unit'] = $table === $withUnit ? $row['unit'] : null;
                 }
-                $shown = $table === 'jars' ? array_diff(self::SHOWN, ['unit']) : self::SHOWN;
+                $shown = $table === 'products' ? array_diff(self::SHOWN, ['unit']) : self::SHOWN;
                 $rows[$table][] = array_diff_key($row, array_flip($shown));
             }
         }

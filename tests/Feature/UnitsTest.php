@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Analysis;
 use App\Models\Keeper;
-use App\Models\Store;
+use App\Models\Reservoir;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Tanks\BatchContent;
 use App\Tanks\VesselQuery;
 
@@ -20,7 +20,7 @@ final class UnitsTest extends FeatureCase
     public function testABatchIsAskedForShownAndCheckedInTheKeepersUnits(): void
     {
         [$keeper, $tank, $ro] = $this->abroad();
-        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '10', 'gh' => '107', 'kh' => '54', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(), 'animals' => 'community', 'animals_was' => 'community', 'tank_was' => $tank->id]);
+        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '10', 'gh' => '107', 'kh' => '54', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(), 'animals' => 'community', 'animals_was' => 'community', 'tank_was' => $tank->id]);
         $content = new BatchContent($batch);
 
         self::assertEqualsWithDelta(10.0 * self::GALLON, $batch->litres, 0.01);
@@ -38,16 +38,16 @@ final class UnitsTest extends FeatureCase
     public function testAStoreHoldsGallons(): void
     {
         [$keeper, , $ro] = $this->abroad();
-        $this->actingAs($keeper)->post('/ro-reservoirs', ['name' => 'Drum', 'water_id' => (string) $ro->id, 'capacity' => '20', 'level' => '5', 'litres_per_day' => '30', 'waste' => '3'])->assertSessionHasNoErrors();
-        $store = Store::query()->firstOrFail();
+        $this->actingAs($keeper)->post('/ro-reservoirs', ['name' => 'Drum', 'source_water_id' => (string) $ro->id, 'capacity' => '20', 'level' => '5', 'litres_per_day' => '30', 'waste' => '3'])->assertSessionHasNoErrors();
+        $reservoir = Reservoir::query()->firstOrFail();
 
-        self::assertEqualsWithDelta(20.0 * self::GALLON, $store->capacity, 1e-6);
+        self::assertEqualsWithDelta(20.0 * self::GALLON, $reservoir->capacity, 1e-6);
         // 15 gallons are missing, 30 a day are made: twelve hours, and 45 gallons run off.
-        $this->get('/ro-reservoirs/'.$store->id)->assertOk()->assertSee('full after 12 h 00')->assertSee("45\u{A0}US gal go down the drain");
-        $this->post("/ro-reservoirs/$store->id/level", ['level' => '21'])->assertSessionHasErrors('level');
-        $this->post("/ro-reservoirs/$store->id/level", ['level' => '8'])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(8.0 * self::GALLON, $store->refresh()->level, 1e-6);
-        $this->get("/ro-reservoirs/$store->id/edit")->assertSee('value="20"', false);
+        $this->get('/ro-reservoirs/'.$reservoir->id)->assertOk()->assertSee('full after 12 h 00')->assertSee("45\u{A0}US gal go down the drain");
+        $this->post("/ro-reservoirs/$reservoir->id/level", ['level' => '21'])->assertSessionHasErrors('level');
+        $this->post("/ro-reservoirs/$reservoir->id/level", ['level' => '8'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(8.0 * self::GALLON, $reservoir->refresh()->level, 1e-6);
+        $this->get("/ro-reservoirs/$reservoir->id/edit")->assertSee('value="20"', false);
     }
 
     public function testAnAnalysisIsTypedInTheUnitsOfTheKits(): void
@@ -65,7 +65,7 @@ final class UnitsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->abroad();
         $this->actingAs($keeper)->post("/tanks/$tank->id/top-offs", ['litres' => '2'])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(2.0 * self::GALLON, $tank->topUps()->firstOrFail()->litres, 1e-6);
+        self::assertEqualsWithDelta(2.0 * self::GALLON, $tank->topOffs()->firstOrFail()->litres, 1e-6);
         $this->get("/tanks/$tank->id/top-off")->assertOk()->assertSee('US gal a day');
         $working = strip_tags((string) $this->get("/tanks/$tank->id/top-off?working=conductivity")->assertOk()->getContent());
         self::assertStringContainsString('US gal a day', (string) strstr($working, 'What goes in'));
@@ -82,17 +82,17 @@ final class UnitsTest extends FeatureCase
     public function testARunSheetAndItsSecondThoughtSpeakGallons(): void
     {
         [$keeper, $tank] = $this->abroad();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '8', 'tasks' => ['media']]);
-        self::assertEqualsWithDelta(8.0 * self::GALLON, $run->plan->litres, 0.01);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '8', 'tasks' => ['media']]);
+        self::assertEqualsWithDelta(8.0 * self::GALLON, $checklist->plan->litres, 0.01);
         $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=8&tasks[]=media")->assertOk()->assertSee("2.1\u{A0}US gal for rinsing the media");
-        $this->get("/checklists/$run->id/again?level=20&litres=9")->assertOk()->assertSee("9.0\u{A0}US gal");
-        $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '9'])->assertRedirect();
-        self::assertEqualsWithDelta(9.0 * self::GALLON, $run->refresh()->plan->litres, 0.01);
-        $this->get("/checklists/$run->id/print")->assertOk()->assertSee('US gal');
-        self::assertEqualsWithDelta(VesselQuery::tank($tank)->markFor(9.0 * self::GALLON), $run->plan->mark, 0.1);
+        $this->get("/checklists/$checklist->id/again?level=20&litres=9")->assertOk()->assertSee("9.0\u{A0}US gal");
+        $this->post("/checklists/$checklist->id/again", ['level' => '20', 'litres' => '9'])->assertRedirect();
+        self::assertEqualsWithDelta(9.0 * self::GALLON, $checklist->refresh()->plan->litres, 0.01);
+        $this->get("/checklists/$checklist->id/print")->assertOk()->assertSee('US gal');
+        self::assertEqualsWithDelta(VesselQuery::tank($tank)->markFor(9.0 * self::GALLON), $checklist->plan->mark, 0.1);
     }
 
-    /** @return array{Keeper, Tank, Water, Water} */
+    /** @return array{Keeper, Tank, SourceWater, SourceWater} */
     private function abroad(): array
     {
         [$keeper, $tank, $ro, $tap] = $this->bench();

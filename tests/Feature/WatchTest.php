@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Data\Phrase;
+use App\Models\ChecklistState;
 use App\Models\Keeper;
-use App\Models\RunState;
+use App\Models\SourceWater;
 use App\Models\Tank;
-use App\Models\Water;
 use App\Problems\ChangeDetectionQuery;
 use App\Problems\ChangePoint;
 use App\Problems\ChangePointWords;
@@ -25,7 +25,7 @@ final class WatchTest extends FeatureCase
 
     private Tank $tank;
 
-    private Water $water;
+    private SourceWater $water;
 
     protected function setUp(): void
     {
@@ -36,10 +36,10 @@ final class WatchTest extends FeatureCase
     }
 
     /** @param callable(int): float $litres by week, the oldest first */
-    private function topUps(int $weeks, callable $litres): void
+    private function topOffs(int $weeks, callable $litres): void
     {
         for ($week = 0; $week < $weeks; ++$week) {
-            $this->tank->topUps()->create(['litres' => $litres($week), 'taken_at' => CarbonImmutable::now()->subDays(7 * ($weeks - 1 - $week))->subHours(9)]);
+            $this->tank->topOffs()->create(['litres' => $litres($week), 'taken_at' => CarbonImmutable::now()->subDays(7 * ($weeks - 1 - $week))->subHours(9)]);
         }
     }
 
@@ -55,7 +55,7 @@ final class WatchTest extends FeatureCase
     {
         $entry = $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(37), 'title' => $title]);
         self::assertSame($said, $entry->title);
-        $this->topUps(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 27 ? 2.8 : 0.0));
+        $this->topOffs(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 27 ? 2.8 : 0.0));
         $show = $this->keeper->show();
         $this->get('/')->assertSee('Evaporation '.$show->volume(0.55, 2).' → '.$show->volume(0.94, 2).' a day since')->assertSee('just after “'.$said.'”');
         $this->get("/tanks/{$this->tank->id}/problems")->assertSee('Evaporation');
@@ -63,14 +63,14 @@ final class WatchTest extends FeatureCase
 
     public function testWhatStandsWhereItStoodIsNotTold(): void
     {
-        $this->topUps(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3));
+        $this->topOffs(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3));
         $this->get('/')->assertDontSee('Evaporation');
         $this->get("/tanks/{$this->tank->id}/problems")->assertSee('No lasting change in six weeks.');
     }
 
     public function testANewLevelIsUsualAfterSixWeeks(): void
     {
-        $this->topUps(36, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 25 ? 2.8 : 0.0));
+        $this->topOffs(36, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 25 ? 2.8 : 0.0));
         $this->get('/')->assertDontSee('Evaporation');
     }
 
@@ -161,11 +161,11 @@ final class WatchTest extends FeatureCase
 
     public function testAStandThatGrowsLessIsTold(): void
     {
-        $stand = $this->tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0.1, 'right_edge' => 0.4, 'front_edge' => 0.1, 'back_edge' => 0.6, 'wished' => 200, 'planted_on' => '2025-06-01']);
+        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0.1, 'right_edge' => 0.4, 'front_edge' => 0.1, 'back_edge' => 0.6, 'wished' => 200, 'planted_on' => '2025-06-01']);
         foreach (range(34, 0) as $week) {
             // Cut to 100 mm each week; since five weeks it grows at a third of its rate.
             $grown = ($week <= 4 ? 2.0 : 6.0) + 0.3 * sin(1.3 * $week);
-            $stand->looks()->create(['happened_at' => CarbonImmutable::now()->subDays(7 * $week)->subHour(), 'height' => 100.0, 'before' => 100.0 + 7.0 * $grown, 'cover' => 1]);
+            $plantGroup->looks()->create(['happened_at' => CarbonImmutable::now()->subDays(7 * $week)->subHour(), 'height' => 100.0, 'before' => 100.0 + 7.0 * $grown, 'cover' => 1]);
         }
         $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::GROWTH));
         self::assertCount(1, $moved);
@@ -175,14 +175,14 @@ final class WatchTest extends FeatureCase
 
     public function testPanesThatAreWipedMoreOftenAreTold(): void
     {
-        $run = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['glass']]);
+        $checklist = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['glass']]);
         $at = CarbonImmutable::now()->subHours(29 * 180 + 7 * 78);
         foreach (range(1, 36) as $time) {
             $at = $at->addHours($time <= 29 ? 168 + 12 * ($time % 3) : 72 + 6 * ($time % 3));
             if ($at->lessThan(CarbonImmutable::now())) {
-                $done = $run->replicate(['holds'])->fill(['state' => RunState::Done, 'finished_at' => $at]);
+                $done = $checklist->replicate(['holds'])->fill(['state' => ChecklistState::Done, 'finished_at' => $at]);
                 $done->save();
-                $done->steps()->forceCreate(['position' => 1, 'job' => 'glass', 'content' => $run->steps()->firstOrFail()->content, 'done_at' => $at, 'skipped' => false]);
+                $done->steps()->forceCreate(['position' => 1, 'job' => 'glass', 'content' => $checklist->steps()->firstOrFail()->content, 'done_at' => $at, 'skipped' => false]);
             }
         }
         $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::WIPES));
@@ -193,25 +193,25 @@ final class WatchTest extends FeatureCase
 
     public function testAMembraneThatLetsMoreThroughAndGivesLessIsToldAtItsStore(): void
     {
-        $store = $this->keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60.0, 'level' => 30.0, 'litres_per_day' => 100.0, 'waste' => 3.0]);
+        $reservoir = $this->keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60.0, 'level' => 30.0, 'litres_per_day' => 100.0, 'waste' => 3.0]);
         foreach (range(30, 0) as $week) {
-            $store->rejections()->create(['conductivity_in' => 400.0, 'conductivity_out' => ($week <= 4 ? 24.0 : 12.0) + 0.6 * ($week % 3), 'millilitres_a_minute' => ($week <= 4 ? 70.0 : 100.0) + 2.0 * ($week % 3), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays(7 * $week)]);
+            $reservoir->rejections()->create(['conductivity_in' => 400.0, 'conductivity_out' => ($week <= 4 ? 24.0 : 12.0) + 0.6 * ($week % 3), 'millilitres_a_minute' => ($week <= 4 ? 70.0 : 100.0) + 2.0 * ($week % 3), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays(7 * $week)]);
         }
-        $page = $this->get('/ro-reservoirs/'.$store->id)->assertOk();
+        $page = $this->get('/ro-reservoirs/'.$reservoir->id)->assertOk();
         $page->assertSeeText("Rejection of the membrane 96.9\u{A0}% → 93.9\u{A0}% since")->assertSeeText("RO output per minute 102\u{A0}mL → 72\u{A0}mL since")->assertSeeText('Cold water gives less: about 3 % per degree. Otherwise check the')->assertDontSeeText('Steady');
         // A new membrane is no quiet change.
-        $store->update(['membrane_on' => CarbonImmutable::now()->subDays(30)->format('Y-m-d')]);
-        $this->get('/ro-reservoirs/'.$store->id)->assertOk()->assertDontSeeText('since 4 May')->assertSeeText('Steady');
+        $reservoir->update(['membrane_on' => CarbonImmutable::now()->subDays(30)->format('Y-m-d')]);
+        $this->get('/ro-reservoirs/'.$reservoir->id)->assertOk()->assertDontSeeText('since 4 May')->assertSeeText('Steady');
     }
 
     public function testAHoseThatRunsSlowerIsTold(): void
     {
         for ($week = 29; $week >= 0; --$week) {
-            $run = $this->writeRun($this->keeper, $this->tank);
+            $checklist = $this->writeRun($this->keeper, $this->tank);
             $at = CarbonImmutable::now()->subDays(7 * $week)->subHour();
-            $minutes = $run->plan->litres * (0.2 + 0.01 * sin($week) + ($week <= 4 ? 0.15 : 0.0));
-            $run->steps()->where('job', 'drain')->update(['opened_at' => $at->subSeconds((int) round(60.0 * $minutes)), 'done_at' => $at]);
-            $run->update(['state' => RunState::Done, 'finished_at' => $at]);
+            $minutes = $checklist->plan->litres * (0.2 + 0.01 * sin($week) + ($week <= 4 ? 0.15 : 0.0));
+            $checklist->steps()->where('job', 'drain')->update(['opened_at' => $at->subSeconds((int) round(60.0 * $minutes)), 'done_at' => $at]);
+            $checklist->update(['state' => ChecklistState::Done, 'finished_at' => $at]);
         }
         $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::DRAIN));
         self::assertCount(1, $moved);

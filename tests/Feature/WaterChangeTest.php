@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Run;
+use App\Models\Checklist;
 use App\Models\SwitchTick;
 use App\Models\Tank;
 use App\Tanks\UsualWaterQuery;
@@ -62,8 +62,8 @@ final class WaterChangeTest extends FeatureCase
         // 500 by 500 mm are 4 mm a litre. Filled to 20 mm under the rim, 25 L reach down to 120; with 10 mm gone by air, to 130, and 2.5 L more fill it up.
         foreach ([['20', '120', 25.0], ['30', '130', 27.5]] as [$waterline, $mark, $refill]) {
             $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=25&waterline=$waterline", self::PART)->assertOk()->assertSee('data-mark="'.$mark.'"', false)->assertSee('data-litres="25"', false);
-            $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '25', 'waterline' => $waterline]);
-            self::assertEqualsWithDelta([(float) $mark, $refill, 25.0], [$run->plan->mark, $run->plan->refill, $run->plan->out], 0.01);
+            $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '25', 'waterline' => $waterline]);
+            self::assertEqualsWithDelta([(float) $mark, $refill, 25.0], [$checklist->plan->mark, $checklist->plan->refill, $checklist->plan->out], 0.01);
         }
     }
 
@@ -230,7 +230,7 @@ final class WaterChangeTest extends FeatureCase
         }
         $this->get("/tanks/$tank->id/water-change?$query")->assertOk()->assertSee('<svg', false);
         $this->post("/tanks/$tank->id/checklists", $asked)->assertSessionHasErrors($field);
-        self::assertSame(0, Run::query()->count());
+        self::assertSame(0, Checklist::query()->count());
     }
 
     public function testWithoutReadingsItStillDrawsAndSaysWhatIsMissing(): void
@@ -263,8 +263,8 @@ final class WaterChangeTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->travel(-3)->days();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
-        $this->finishRun($run, CarbonImmutable::now()->addHour(), CarbonImmutable::now()->addHours(2));
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
+        $this->finishRun($checklist, CarbonImmutable::now()->addHour(), CarbonImmutable::now()->addHours(2));
         $tank->readings()->update(['taken_at' => CarbonImmutable::now()->subHour()]);
         $this->travelBack();
 
@@ -275,25 +275,25 @@ final class WaterChangeTest extends FeatureCase
     public function testTheRunSheetIsWrittenFromWhatStandsThere(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
 
-        self::assertEqualsWithDelta(30.0, $run->plan->litres, 1e-6);
-        self::assertEqualsWithDelta(140.0, $run->plan->mark, 0.01);
-        self::assertSame(['canister', 'heater'], $run->switches()->orderBy('device')->get()->map(fn(SwitchTick $tick): string => $tick->device->value)->all());
-        $this->sheet($run)->assertSee('Look first');
+        self::assertEqualsWithDelta(30.0, $checklist->plan->litres, 1e-6);
+        self::assertEqualsWithDelta(140.0, $checklist->plan->mark, 0.01);
+        self::assertSame(['canister', 'heater'], $checklist->switches()->orderBy('device')->get()->map(fn(SwitchTick $tick): string => $tick->device->value)->all());
+        $this->sheet($checklist)->assertSee('Look first');
     }
 
     public function testNothingToChangeWritesNothing(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post("/tanks/$tank->id/checklists", ['reason' => 'amount', 'way' => 'litres', 'litres' => '0'])->assertSessionHasErrors('litres');
-        self::assertSame(0, Run::query()->count());
+        self::assertSame(0, Checklist::query()->count());
     }
 
     /** @return TestResponse<Response> */
-    private function sheet(Run $run): TestResponse
+    private function sheet(Checklist $checklist): TestResponse
     {
-        return $this->get("/checklists/$run->id")->assertOk();
+        return $this->get("/checklists/$checklist->id")->assertOk();
     }
 
     public function testWithoutAScriptTheFieldThatWasTypedIsTheOneThatCounts(): void

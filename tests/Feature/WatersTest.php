@@ -20,8 +20,8 @@ final class WatersTest extends FeatureCase
         $this->actingAs($keeper)->post("/batches/$batch->id/made");
         $this->get('/source-waters')->assertSeeText("about 40\u{A0}L of 40\u{A0}L left. Made today.")->assertSeeText('for '.$tank->name);
         $this->travelTo('2026-03-04 12:00');
-        $this->actingAs($keeper->fresh() ?? $keeper)->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-04T10:00', 'litres' => '15', 'water' => (string) $batch->water_id])->assertSessionHasNoErrors();
-        $tank->topUps()->create(['litres' => 2.0, 'taken_at' => '2026-03-04 11:00', 'water_id' => $batch->water_id]);
+        $this->actingAs($keeper->fresh() ?? $keeper)->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-04T10:00', 'litres' => '15', 'water' => (string) $batch->source_water_id])->assertSessionHasNoErrors();
+        $tank->topOffs()->create(['litres' => 2.0, 'taken_at' => '2026-03-04 11:00', 'source_water_id' => $batch->source_water_id]);
         $this->get('/source-waters')->assertSeeText("about 23\u{A0}L of 40\u{A0}L left. 3 days old.")->assertDontSeeText('Stir it');
         $this->travelTo('2026-03-20 12:00');
         $this->get('/source-waters')->assertSeeText('19 days old. Stir it, and test its conductivity before it goes in.');
@@ -106,8 +106,8 @@ final class WatersTest extends FeatureCase
     public function testAForecastIsKeptAsItWas(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
-        $row = ($run->fresh() ?? $run)->forecast->row(Parameter::Conductivity);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
+        $row = ($checklist->fresh() ?? $checklist)->forecast->row(Parameter::Conductivity);
 
         // 330 and 390 by halves, by strength.
         self::assertEqualsWithDelta(330.0, $row->now->central ?? NAN, 1e-6);
@@ -122,20 +122,20 @@ final class WatersTest extends FeatureCase
     public function testABrokenForecastIsNoForecast(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank);
-        $run->forecast = ForecastRecord::read(['nitrate' => 'x', 'ph' => ['after' => [1, 2]], 'conductivity' => ['after' => ['a', 'b', 'c', 'd']]]);
+        $checklist = $this->writeRun($keeper, $tank);
+        $checklist->forecast = ForecastRecord::read(['nitrate' => 'x', 'ph' => ['after' => [1, 2]], 'conductivity' => ['after' => ['a', 'b', 'c', 'd']]]);
 
-        self::assertNull($run->forecast->row(Parameter::Nitrate)->after);
-        self::assertNull($run->forecast->row(Parameter::Acidity)->after);
-        self::assertSame(0.0, $run->forecast->row(Parameter::Conductivity)->after?->central);
+        self::assertNull($checklist->forecast->row(Parameter::Nitrate)->after);
+        self::assertNull($checklist->forecast->row(Parameter::Acidity)->after);
+        self::assertSame(0.0, $checklist->forecast->row(Parameter::Conductivity)->after?->central);
     }
 
     public function testAReadingAfterTheChangeStandsAgain(): void
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
         [$keeper, $tank] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
-        $this->finishRun($run, CarbonImmutable::parse('2026-03-01 18:30'), CarbonImmutable::parse('2026-03-01 19:30'));
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
+        $this->finishRun($checklist, CarbonImmutable::parse('2026-03-01 18:30'), CarbonImmutable::parse('2026-03-01 19:30'));
         $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
         $state = WatersQuery::around($tank, [])->tank();
         self::assertTrue($state->isAssumed(Parameter::Conductivity));

@@ -10,12 +10,12 @@ use App\Data\WeekHabits;
 use App\Exchange\CalendarFile;
 use App\Exchange\FileFault;
 use App\Models\Batch;
+use App\Models\Checklist;
+use App\Models\ChecklistState;
+use App\Models\ChecklistStep;
 use App\Models\Chore;
-use App\Models\Jar;
 use App\Models\Keeper;
-use App\Models\Run;
-use App\Models\RunState;
-use App\Models\RunStep;
+use App\Models\Product;
 use App\Models\Tank;
 use App\Schedule\CalendarFeed;
 use App\Schedule\JobsQuery;
@@ -99,7 +99,7 @@ final class WeekTest extends FeatureCase
         $keeper->update(['week' => new WeekHabits([5, 5, 5, 5, 5, 5, 5], array_fill(0, 7, '18:30'), 15)]);
         self::assertSame(2, (new WeekQuery($keeper))->placement->day($tank->id.'.change@0'));
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '', 'was' => '2026-03-05'])->assertRedirect('/week');
-        self::assertSame(0, $keeper->laidJobs()->count());
+        self::assertSame(0, $keeper->pinnedJobs()->count());
     }
 
     public function testADangerLiesOnTodayInWeekAndCalendarAsOnTheHomePage(): void
@@ -115,7 +115,7 @@ final class WeekTest extends FeatureCase
         self::assertStringContainsString('SUMMARY:Brook: '.__('standing.free_ammonia.head'), str_replace("\r\n ", '', CalendarFeed::of($keeper->fresh() ?? $keeper)));
         // A later week says nothing of it, and a tank that cycles without animals neither.
         $this->get('/week?from=7')->assertDontSeeText(__('standing.free_ammonia.head'));
-        $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
+        $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
         foreach (['/', '/week'] as $page) {
             $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->assertDontSeeText(__('standing.free_ammonia.head'));
         }
@@ -144,14 +144,14 @@ final class WeekTest extends FeatureCase
     public function testCutsOfAWrittenSheetAreNotBookedAgain(): void
     {
         [$keeper, $tank] = $this->week();
-        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 100]);
-        $stand->looks()->create(['happened_at' => now()->subDays(2), 'height' => 250, 'cover' => 1, 'guessed' => false]);
-        $key = $tank->id.'.stand.'.$stand->id;
+        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 100]);
+        $plantGroup->looks()->create(['happened_at' => now()->subDays(2), 'height' => 250, 'cover' => 1, 'guessed' => false]);
+        $key = $tank->id.'.stand.'.$plantGroup->id;
         $first = static fn(WeekQuery $week): array => array_keys(array_filter($week->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $key && $job->day() <= 7));
         self::assertSame([$key.'@0'], $first(new WeekQuery($keeper->fresh() ?? $keeper)));
-        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim'], 'planned_for' => '2026-03-06']);
-        $run->update(['planned_for' => '2026-03-06']);
-        self::assertStringContainsString('"stand":'.$stand->id, (string) json_encode($run->steps()->where('job', 'trim')->sole()->content->toKeep()));
+        $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim'], 'planned_for' => '2026-03-06']);
+        $checklist->update(['planned_for' => '2026-03-06']);
+        self::assertStringContainsString('"stand":'.$plantGroup->id, (string) json_encode($checklist->steps()->where('job', 'trim')->sole()->content->toKeep()));
         self::assertSame([], $first(new WeekQuery($keeper->fresh() ?? $keeper)));
     }
 
@@ -171,7 +171,7 @@ final class WeekTest extends FeatureCase
     {
         [$keeper] = $this->week();
         $this->actingAs($keeper)->post('/week/lay', $typed)->assertSessionHasErrors($field);
-        self::assertSame(0, $keeper->laidJobs()->count());
+        self::assertSame(0, $keeper->pinnedJobs()->count());
     }
 
     public function testDaysAwayHaveNoTimeAndSayWhy(): void
@@ -192,7 +192,7 @@ final class WeekTest extends FeatureCase
             $this->travelTo(CarbonImmutable::parse('2026-07-07 09:00', $zone));
             $keeper = $this->keeper('K'.md5($zone));
             $keeper->update(['timezone' => $zone]);
-            $keeper->awaySpells()->create(['from_day' => '2026-07-08', 'until_day' => '2026-07-09', 'note' => 'out']);
+            $keeper->absences()->create(['from_day' => '2026-07-08', 'until_day' => '2026-07-09', 'note' => 'out']);
             $keeper->chores()->create(['kind' => 'reagents', 'next_on' => '2026-07-10']);
             $week = new WeekQuery($keeper->refresh());
             self::assertSame([1, 2], array_keys($week->taken), $zone);
@@ -244,10 +244,10 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank] = $this->week();
         foreach ([0, 7] as $days) {
             $this->travel($days)->days();
-            $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
-            $step = RunStep::query()->where('run_id', $run->id)->where('job', 'glass')->sole();
-            $this->get("/checklists/$run->id?step=$step->position")->assertSeeText('How much was there to do?');
-            $this->done($run, ['glass' => ['found' => 'much']]);
+            $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+            $step = ChecklistStep::query()->where('checklist_id', $checklist->id)->where('job', 'glass')->sole();
+            $this->get("/checklists/$checklist->id?step=$step->position")->assertSeeText('How much was there to do?');
+            $this->done($checklist, ['glass' => ['found' => 'much']]);
         }
         $learned = TasksDoneQuery::intervals([$tank->id], OwnEstimates::read(null))[$tank->id]['glass'];
         self::assertSame([1, 7], [$learned->count(), $learned->usual]);
@@ -258,8 +258,8 @@ final class WeekTest extends FeatureCase
     public function testWhatNeedsLowWaterGoesWithTheChange(): void
     {
         [$keeper, $tank] = $this->week();
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
-        $this->done($run);
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
+        $this->done($checklist);
         $this->travel(10)->days();
         $week = new WeekQuery($keeper);
         $vacuum = $tank->id.'.task.vacuum@0';
@@ -272,15 +272,15 @@ final class WeekTest extends FeatureCase
     }
 
     /** @param array<string, array<string, string>> $typed by step */
-    private function done(Run $run, array $typed = []): void
+    private function done(Checklist $checklist, array $typed = []): void
     {
-        foreach ($run->steps()->get() as $step) {
-            foreach ($run->switches()->whereNotNull('off_at')->whereNull('on_at')->get() as $tick) {
-                $this->post("/checklists/$run->id/switches/".$tick->device->value, ['to' => 'on']);
+        foreach ($checklist->steps()->get() as $step) {
+            foreach ($checklist->switches()->whereNotNull('off_at')->whereNull('on_at')->get() as $tick) {
+                $this->post("/checklists/$checklist->id/switches/".$tick->device->value, ['to' => 'on']);
             }
-            $this->post("/checklists/$run->id/steps/$step->position", $typed[$step->job] ?? [])->assertSessionHasNoErrors();
+            $this->post("/checklists/$checklist->id/steps/$step->position", $typed[$step->job] ?? [])->assertSessionHasNoErrors();
         }
-        self::assertSame(RunState::Done, $run->refresh()->state);
+        self::assertSame(ChecklistState::Done, $checklist->refresh()->state);
     }
 
     public function testTheUnitMustRunSoEarlyThatTheWaterIsThere(): void
@@ -289,7 +289,7 @@ final class WeekTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00', 'UTC'));
         $keeper->update(['week' => new WeekHabits(array_fill(0, 7, 240), array_fill(0, 7, '18:00'), 15)]);
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(6));
-        $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 48, 'waste' => 3, 'water_id' => $water->id]);
+        $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 48, 'waste' => 3, 'source_water_id' => $water->id]);
         $ready = (new WeekPage($keeper->refresh(), 0))->ready()[0];
         // Tomorrow at 18:00, an hour before: 30 % of the tank less 10 L, at 2 L an hour.
         $litres = array_values(array_filter((new WeekQuery($keeper))->jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0))[0]->litres;
@@ -298,7 +298,7 @@ final class WeekTest extends FeatureCase
         $calendar = CalendarFeed::of($keeper);
         self::assertSame(1, substr_count($calendar, 'BEGIN:VALARM'));
         self::assertStringContainsString('Start Barrel by', $calendar);
-        $store->update(['level' => 60]);
+        $reservoir->update(['level' => 60]);
         self::assertSame([], (new WeekPage($keeper->refresh(), 0))->ready());
     }
 
@@ -331,7 +331,7 @@ final class WeekTest extends FeatureCase
         // Once it is overdue it is for today, and the next comes ten days after that.
         $this->travel(16)->days();
         self::assertSame([-10, 10], array_slice($due(), 0, 2));
-        $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => CarbonImmutable::now()->subDays(3)->format('Y-m-d')]);
+        $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => CarbonImmutable::now()->subDays(3)->format('Y-m-d')]);
         self::assertSame([], $due());
     }
 
@@ -340,14 +340,14 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank] = $this->week();
         // Two days late on a day that is taken.
         $this->travel(3)->days();
-        $keeper->awaySpells()->create(['from_day' => CarbonImmutable::now()->format('Y-m-d'), 'until_day' => CarbonImmutable::now()->format('Y-m-d')]);
+        $keeper->absences()->create(['from_day' => CarbonImmutable::now()->format('Y-m-d'), 'until_day' => CarbonImmutable::now()->format('Y-m-d')]);
         $why = static function () use ($keeper, $tank): string {
             $week = new WeekQuery($keeper->fresh() ?? $keeper);
 
             return WeekWords::why($week, $week->jobs[$tank->id.'.change@0']);
         };
         self::assertSame('overdue for 2 days', $why());
-        $keeper->laidJobs()->create(['job' => $tank->id.'.change', 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
+        $keeper->pinnedJobs()->create(['job' => $tank->id.'.change', 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
         self::assertSame('moved here by you', $why());
     }
 
@@ -401,14 +401,14 @@ final class WeekTest extends FeatureCase
     public function testABottleLastsAsItsDosesTakeIt(int $since, int $leftOut, int $planned, int $lasts): void
     {
         [$keeper, $tank] = $this->week();
-        $jar = $this->jar($keeper, 'potassium_sulfate', 100.0);
+        $product = $this->product($keeper, 'potassium_sulfate', 100.0);
         for ($day = $since; $day >= 0; --$day) {
-            $tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'amount' => 10.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($day), 'day' => CarbonImmutable::now()->subDays($day)->format('Y-m-d'), 'missed' => $leftOut > 0 && $day % $leftOut === 0]);
+            $tank->doses()->create(['product_id' => $product->id, 'name' => $product->name, 'amount' => 10.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($day), 'day' => CarbonImmutable::now()->subDays($day)->format('Y-m-d'), 'missed' => $leftOut > 0 && $day % $leftOut === 0]);
         }
         if ($planned > 0) {
-            $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 10.0, 'every' => $planned, 'starts_on' => CarbonImmutable::now()->format('Y-m-d')]);
+            $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 10.0, 'every' => $planned, 'starts_on' => CarbonImmutable::now()->format('Y-m-d')]);
         }
-        $bottle = array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id));
+        $bottle = array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $product->id));
         self::assertEqualsWithDelta($lasts, $bottle[0]['stock']->lasts(), 1.0);
     }
 
@@ -430,26 +430,26 @@ final class WeekTest extends FeatureCase
         $change = $tank->id.'.change@';
         self::assertSame(30.0, (new WeekQuery($keeper->refresh()))->jobs[$change.'0']->litres);
         // The change would be due tomorrow, 30 of 100 L out of the tap. A sheet for the day after takes 40, a quarter of them rain.
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25', 'tasks' => ['glass'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
-        self::assertSame([2, 0.25], [count($run->plan->waters), $run->plan->secondShare]);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25', 'tasks' => ['glass'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
+        self::assertSame([2, 0.25], [count($checklist->plan->waters), $checklist->plan->secondShare]);
         $week = new WeekQuery($keeper->refresh());
-        $sheet = $week->jobs['sheet.'.$run->id.'@0'] ?? null;
+        $sheet = $week->jobs['sheet.'.$checklist->id.'@0'] ?? null;
         self::assertNotNull($sheet);
-        self::assertSame([2, true, $run->plannedMinutes(), 2], [$sheet->day(), $sheet->isSet, $sheet->minutes, $week->placement->day($sheet->id())]);
-        self::assertEqualsWithDelta($run->plan->refill, $sheet->litres, 1e-9);
+        self::assertSame([2, true, $checklist->plannedMinutes(), 2], [$sheet->day(), $sheet->isSet, $sheet->minutes, $week->placement->day($sheet->id())]);
+        self::assertEqualsWithDelta($checklist->plan->refill, $sheet->litres, 1e-9);
         self::assertArrayNotHasKey($change.'0', $week->jobs);
         self::assertArrayHasKey($change.'1', $week->jobs);
-        $litres = static fn(float $share): string => $keeper->show()->volume($share * $run->plan->refill);
-        self::assertEqualsWithDelta(40.0, $run->plan->refill, 1.0);
-        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/checklists/'.$run->id)->assertSeeText($litres(0.25).' of Rain ready by')->assertSeeText('for Brook, mixed with Tap');
+        $litres = static fn(float $share): string => $keeper->show()->volume($share * $checklist->plan->refill);
+        self::assertEqualsWithDelta(40.0, $checklist->plan->refill, 1.0);
+        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/checklists/'.$checklist->id)->assertSeeText($litres(0.25).' of Rain ready by')->assertSeeText('for Brook, mixed with Tap');
         // Tap water runs by itself.
         self::assertStringNotContainsString('of Tap ready', strip_tags((string) $page->getContent()));
 
         // One without a change leaves the change where it was.
-        $run->update(['changes_water' => false]);
+        $checklist->update(['changes_water' => false]);
         $week = new WeekQuery($keeper->refresh());
         self::assertArrayHasKey($change.'0', $week->jobs);
-        self::assertSame(0.0, $week->jobs['sheet.'.$run->id.'@0']->litres);
+        self::assertSame(0.0, $week->jobs['sheet.'.$checklist->id.'@0']->litres);
     }
 
     public function testOfAMixTheShareThatIsNotTapMustStandReady(): void
@@ -457,12 +457,12 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank] = $this->week();
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
         $this->read($keeper, $ro, ['conductivity' => '8', 'temperature' => '15']);
-        $tank->update(['water_id' => $ro->id, 'second_water_id' => $keeper->waters()->where('kind', 'tap')->sole()->id, 'second_share' => 0.4]);
+        $tank->update(['source_water_id' => $ro->id, 'second_source_water_id' => $keeper->waters()->where('kind', 'tap')->sole()->id, 'second_share' => 0.4]);
         // 30 of 100 L, six tenths of them RO.
         $text = strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->assertOk()->getContent());
         self::assertStringContainsString($keeper->show()->volume(18.0).' of RO ready by', $text);
         self::assertStringNotContainsString('of Tap ready', $text);
-        $tank->update(['water_id' => $tank->second_water_id, 'second_water_id' => $ro->id]);
+        $tank->update(['source_water_id' => $tank->second_source_water_id, 'second_source_water_id' => $ro->id]);
         self::assertStringContainsString($keeper->show()->volume(12.0).' of RO ready by', strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->getContent()));
     }
 
@@ -471,11 +471,11 @@ final class WeekTest extends FeatureCase
     public function testOneDoseAWeekTakesOneDoseAWeekHoweverLongItHasBeenGiven(array $days): void
     {
         [$keeper, $tank] = $this->week();
-        $jar = $this->jar($keeper, 'potassium_sulfate', 100.0);
+        $product = $this->product($keeper, 'potassium_sulfate', 100.0);
         foreach ($days as $ago) {
-            $tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'amount' => 20.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d')]);
+            $tank->doses()->create(['product_id' => $product->id, 'name' => $product->name, 'amount' => 20.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d')]);
         }
-        self::assertEqualsWithDelta(20.0, array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly, 1e-9);
+        self::assertEqualsWithDelta(20.0, array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $product->id))[0]['stock']->weekly, 1e-9);
     }
 
     public function testWhatAChangeTakesIsDrawnOfTheWatersThatItIsMadeOf(): void
@@ -484,33 +484,33 @@ final class WeekTest extends FeatureCase
             self::assertEqualsWithDelta($shares, WaterUseQuery::shares($waters, $second), 1e-12);
         }
         [$keeper, , $ro, $tap] = $this->bench();
-        $jars = array_map(static fn(Jar $jar): string => (string) $jar->id, $keeper->jars()->get()->all());
-        $mix = $this->writeBatch($keeper, ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => $jars]);
+        $products = array_map(static fn(Product $product): string => (string) $product->id, $keeper->products()->get()->all());
+        $mix = $this->writeBatch($keeper, ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => $products]);
         $drawn = static fn(): WaterUseQuery => new WaterUseQuery($keeper->refresh());
         // What is made up on the bench comes out of what its newest batch was made of, and of its store once it has one.
-        self::assertEqualsWithDelta([$ro->id => 30.0, $tap->id => 10.0], $drawn()->of([(int) $mix->water_id => 20.0, $ro->id => 10.0, $tap->id => 10.0]), 1e-9);
-        $keeper->stores()->create(['water_id' => $mix->water_id, 'name' => 'Tub', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 0.0, 'waste' => 0.0]);
-        self::assertEqualsWithDelta([$mix->water_id => 20.0], $drawn()->of([(int) $mix->water_id => 20.0]), 1e-9);
+        self::assertEqualsWithDelta([$ro->id => 30.0, $tap->id => 10.0], $drawn()->of([(int) $mix->source_water_id => 20.0, $ro->id => 10.0, $tap->id => 10.0]), 1e-9);
+        $keeper->reservoirs()->create(['source_water_id' => $mix->source_water_id, 'name' => 'Tub', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 0.0, 'waste' => 0.0]);
+        self::assertEqualsWithDelta([$mix->source_water_id => 20.0], $drawn()->of([(int) $mix->source_water_id => 20.0]), 1e-9);
     }
 
     public function testBatchesTakeOfTheirJarsWhatAWeekIsReckonedFrom(): void
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00'));
         [$keeper, , $ro] = $this->bench();
-        $asked = ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => array_map(static fn(Jar $jar): string => (string) $jar->id, $keeper->jars()->get()->all())];
+        $asked = ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => array_map(static fn(Product $product): string => (string) $product->id, $keeper->products()->get()->all())];
         $made = function (int $ago) use ($keeper, $asked): array {
             $batch = $this->writeBatch($keeper, $asked);
             $batch->update(['made_at' => CarbonImmutable::now()->subDays($ago)]);
             $content = new BatchContent($batch);
 
             $amounts = [];
-            foreach ($content->jars() as $jar) {
-                $amounts[(int) $jar->jarId] = $jar->amount * $content->timesJars();
+            foreach ($content->products() as $product) {
+                $amounts[(int) $product->productId] = $product->amount * $content->timesProducts();
             }
 
             return $amounts;
         };
-        $weekly = static fn(array $jars): array => array_map(static fn(int $id): float => array_values(array_filter(SuppliesQuery::of($keeper->refresh()), static fn(array $one): bool => $one['jar'] === $id))[0]['stock']->weekly, array_keys($jars));
+        $weekly = static fn(array $products): array => array_map(static fn(int $id): float => array_values(array_filter(SuppliesQuery::of($keeper->refresh()), static fn(array $one): bool => $one['jar'] === $id))[0]['stock']->weekly, array_keys($products));
         $first = $made(14);
         $second = $made(7);
         self::assertGreaterThan(1, count($first));
@@ -533,8 +533,8 @@ final class WeekTest extends FeatureCase
     private static function over(float $weeks, array $one, array $other): array
     {
         $found = [];
-        foreach ($one as $jar => $amount) {
-            $more = $other[$jar] ?? null;
+        foreach ($one as $product => $amount) {
+            $more = $other[$product] ?? null;
             $found[] = ((is_float($amount) ? $amount : NAN) + (is_float($more) ? $more : NAN)) / $weeks;
         }
 
@@ -544,14 +544,14 @@ final class WeekTest extends FeatureCase
     public function testStepsOfOneDoseAreNotAddedUpAndTanksAre(): void
     {
         [$keeper, $tank] = $this->week();
-        $jar = $this->jar($keeper, 'potassium_sulfate', 420.0);
+        $product = $this->product($keeper, 'potassium_sulfate', 420.0);
         $day = static fn(int $ahead): string => CarbonImmutable::now()->addDays($ahead)->format('Y-m-d');
-        $weekly = static fn(): float => array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly;
-        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 4.0, 'every' => 1, 'starts_on' => $day(-3), 'ends_on' => $day(3)]);
-        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 6.0, 'every' => 1, 'starts_on' => $day(4), 'ends_on' => $day(10)]);
-        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 8.0, 'every' => 1, 'starts_on' => $day(11)]);
+        $weekly = static fn(): float => array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $product->id))[0]['stock']->weekly;
+        $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 4.0, 'every' => 1, 'starts_on' => $day(-3), 'ends_on' => $day(3)]);
+        $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 6.0, 'every' => 1, 'starts_on' => $day(4), 'ends_on' => $day(10)]);
+        $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 8.0, 'every' => 1, 'starts_on' => $day(11)]);
         self::assertSame(42.0, $weekly());
-        $this->tank($keeper)->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 3.0, 'every' => 3, 'starts_on' => $day(0)]);
+        $this->tank($keeper)->dosePlans()->create(['product_id' => $product->id, 'amount' => 3.0, 'every' => 3, 'starts_on' => $day(0)]);
         self::assertSame(49.0, $weekly());
     }
 
@@ -637,14 +637,14 @@ final class WeekTest extends FeatureCase
         $send = fn(string $text) => $this->actingAs($keeper)->post('/week/busy', ['file' => UploadedFile::fake()->createWithContent('busy.ics', $text)]);
         $send($file)->assertRedirect('/week')->assertSessionHasNoErrors();
         // From half past six an hour: the choir takes half of it, on three Tuesdays; the fair takes all of Saturday.
-        self::assertSame([['2026-03-03', 30, 'Choir'], ['2026-03-07', 120, 'Fair'], ['2026-03-10', 30, 'Choir'], ['2026-03-17', 30, 'Choir']], $keeper->busySpells()->get()->map(static fn($one): array => [$one->day->format('Y-m-d'), $one->minutes, $one->title])->all());
+        self::assertSame([['2026-03-03', 30, 'Choir'], ['2026-03-07', 120, 'Fair'], ['2026-03-10', 30, 'Choir'], ['2026-03-17', 30, 'Choir']], $keeper->calendarBlocks()->get()->map(static fn($one): array => [$one->day->format('Y-m-d'), $one->minutes, $one->title])->all());
         self::assertSame([30, 0, 60, 60, 0], array_slice((new WeekQuery($keeper))->minutes, 0, 5));
         foreach (['no calendar at all', "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:nonsense\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", "BEGIN:VCARD\r\nFN:x\r\nEND:VCARD\r\n"] as $wrong) {
             $send($wrong)->assertSessionHasErrors('file');
         }
-        self::assertSame(4, $keeper->busySpells()->count(), 'what was there stays');
+        self::assertSame(4, $keeper->calendarBlocks()->count(), 'what was there stays');
         $this->delete('/week/busy')->assertRedirect('/week');
-        self::assertSame(0, $keeper->busySpells()->count());
+        self::assertSame(0, $keeper->calendarBlocks()->count());
     }
 
     /** @return iterable<string, array{string, string, int}> rule, begin, and how often it comes in the week asked for; -1 where the file is refused */
@@ -719,13 +719,13 @@ final class WeekTest extends FeatureCase
     public function testWhatASessionLeftForLaterLiesOnItsDay(): void
     {
         [$keeper, $tank] = $this->week();
-        $run = $this->writeRun($keeper, $tank);
-        $run->afterJobs()->create(['job' => FollowUpKind::Media, 'due_from' => CarbonImmutable::now()->addHours(16), 'due_until' => CarbonImmutable::now()->addHours(96)]);
-        $run->afterJobs()->create(['job' => FollowUpKind::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10)]);
+        $checklist = $this->writeRun($keeper, $tank);
+        $checklist->followUps()->create(['job' => FollowUpKind::Media, 'due_from' => CarbonImmutable::now()->addHours(16), 'due_until' => CarbonImmutable::now()->addHours(96)]);
+        $checklist->followUps()->create(['job' => FollowUpKind::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10)]);
         // What would say no more is gone; the other is due at one at night, which is tomorrow.
         self::assertSame([['after', $tank->id, 1]], self::lying($keeper, 'after'));
-        $this->actingAs($keeper)->get('/week')->assertSeeText(StepWords::after(FollowUpKind::Media))->assertSee('/checklists/'.$run->id.'/after/media');
-        $run->afterJobs()->update(['done_at' => CarbonImmutable::now()]);
+        $this->actingAs($keeper)->get('/week')->assertSeeText(StepWords::after(FollowUpKind::Media))->assertSee('/checklists/'.$checklist->id.'/after/media');
+        $checklist->followUps()->update(['done_at' => CarbonImmutable::now()]);
         self::assertSame([], self::lying($keeper, 'after'));
     }
 
@@ -750,12 +750,12 @@ final class WeekTest extends FeatureCase
         $later = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'air_stone', 'last_at' => CarbonImmutable::now()->subDays(8)]);
         $other = $keeper->chores()->create(['tank_id' => $this->tank($keeper)->id, 'kind' => 'pipes', 'last_at' => CarbonImmutable::now()->subDays(90)]);
         $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance")->assertSeeText('Also due at this tank: new floss')->assertDontSeeText('air stone')->assertDontSeeText('Brush pipes');
-        $run = $this->writeRun($keeper, $tank);
-        $this->get("/checklists/$run->id")->assertDontSeeText('Also due here');
-        $run->update(['state' => RunState::Running, 'started_at' => now()]);
-        $this->get("/checklists/$run->id")->assertSeeText('Also due here')->assertSeeText('New floss');
-        $this->from("/checklists/$run->id")->post("/tasks/$floss->id/done", ['found' => 'expected'])->assertRedirect("/checklists/$run->id");
-        $this->get("/checklists/$run->id")->assertDontSeeText('Also due here');
+        $checklist = $this->writeRun($keeper, $tank);
+        $this->get("/checklists/$checklist->id")->assertDontSeeText('Also due here');
+        $checklist->update(['state' => ChecklistState::Running, 'started_at' => now()]);
+        $this->get("/checklists/$checklist->id")->assertSeeText('Also due here')->assertSeeText('New floss');
+        $this->from("/checklists/$checklist->id")->post("/tasks/$floss->id/done", ['found' => 'expected'])->assertRedirect("/checklists/$checklist->id");
+        $this->get("/checklists/$checklist->id")->assertDontSeeText('Also due here');
         self::assertSame([1, 0, 0], [$floss->turns()->count(), $later->turns()->count(), $other->turns()->count()]);
     }
 
@@ -805,9 +805,9 @@ final class WeekTest extends FeatureCase
         self::assertEqualsWithDelta(0.5, ServiceLifeQuery::of($chore)?->aDay, 1e-6);
         // Of a change that is mixed at the tank its part counts: a quarter of a sheet's litres, and two fifths of 10 L that were poured without one.
         $tap = $this->water($keeper->unsetRelation('waters'), 'Town', 'tap');
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $pure->id, 'second_share' => '25']);
-        app(LogWaterChange::class)($keeper->id, $tank->id, $run, null, 'Town + Pure', 32.0, 0.3, $run->forecast, CarbonImmutable::now()->subDay(), 'Changed', null);
-        $tank->update(['water_id' => $tap->id, 'second_water_id' => $pure->id, 'second_share' => 0.4]);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $pure->id, 'second_share' => '25']);
+        app(LogWaterChange::class)($keeper->id, $tank->id, $checklist, null, 'Town + Pure', 32.0, 0.3, $checklist->forecast, CarbonImmutable::now()->subDay(), 'Changed', null);
+        $tank->update(['source_water_id' => $tap->id, 'second_source_water_id' => $pure->id, 'second_share' => 0.4]);
         app(LogWaterChange::class)($keeper->id, $tank->id, null, null, 'Town + Pure', 10.0, 0.1, ForecastRecord::none(), CarbonImmutable::now()->subDay(), 'Changed', null);
         self::assertEqualsWithDelta(25.0 + 8.0 + 4.0, ServiceLifeQuery::of($chore)?->done, 1e-6);
         $tubes = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'tubes', 'wears_most' => 4000.0, 'last_at' => CarbonImmutable::now()->subDays(100)]);
@@ -819,17 +819,17 @@ final class WeekTest extends FeatureCase
     public function testAMembraneIsDueOnTheDayThatItsReadingsLeadTo(): void
     {
         [$keeper] = $this->week();
-        $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
+        $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
         foreach ([100, 50, 0] as $ago) {
             // 94 % a hundred days ago and a point less each fifty: 92 today, at 90 in a hundred days.
-            $store->rejections()->create(['conductivity_in' => 500, 'conductivity_out' => 500 * (0.08 - 0.0002 * $ago), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays($ago)]);
+            $reservoir->rejections()->create(['conductivity_in' => 500, 'conductivity_out' => 500 * (0.08 - 0.0002 * $ago), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays($ago)]);
         }
         self::assertSame([], self::lying($keeper, 'membrane'));
         $this->travel(75)->days();
-        $due = (new WeekQuery($keeper->refresh()))->jobs['store.'.$store->id.'@0']->day();
+        $due = (new WeekQuery($keeper->refresh()))->jobs['store.'.$reservoir->id.'@0']->day();
         self::assertEqualsWithDelta(25, $due, 2);
         // What is assumed of a membrane stands beside what this one was found to hold.
-        $this->actingAs($keeper)->get('/estimates')->assertSeeTextInOrder(['Barrel', sprintf('%.1f ± ', 100.0 * ($store->refresh()->membrane()?->held->prior->central() ?? 0.0)), sprintf('%.1f ± ', 100.0 * ($store->membrane()->now ?? 0.0))]);
+        $this->actingAs($keeper)->get('/estimates')->assertSeeTextInOrder(['Barrel', sprintf('%.1f ± ', 100.0 * ($reservoir->refresh()->membrane()?->held->prior->central() ?? 0.0)), sprintf('%.1f ± ', 100.0 * ($reservoir->membrane()->now ?? 0.0))]);
     }
 
     public function testTheBarOfADayIsFullWhenTheDayIs(): void
@@ -842,10 +842,10 @@ final class WeekTest extends FeatureCase
     public function testDosesTakeTheirMinutesOfTheirDays(): void
     {
         [$keeper, $tank] = $this->week();
-        $jar = $this->jar($keeper, 'saltpetre');
+        $product = $this->product($keeper, 'saltpetre');
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
-        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 1.0, 'every' => 3, 'starts_on' => $today->subDays(4)]);
-        $tank->dosePlans()->create(['jar_id' => $this->jar($keeper, 'potassium_phosphate')->id, 'amount' => 0.1, 'every' => 2, 'starts_on' => $today, 'ends_on' => $today->addDays(4)]);
+        $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 1.0, 'every' => 3, 'starts_on' => $today->subDays(4)]);
+        $tank->dosePlans()->create(['product_id' => $this->product($keeper, 'potassium_phosphate')->id, 'amount' => 0.1, 'every' => 2, 'starts_on' => $today, 'ends_on' => $today->addDays(4)]);
         $week = new WeekQuery($keeper->refresh());
         // The first on days 2, 5, 8 ..., the second on 0, 2, 4; two minutes for a tank, whatever it is given.
         self::assertSame([0, 2, 4, 5, 8, 11, 14, 17, 20, 23, 26], array_values(array_intersect(range(0, 27), array_keys($week->doses))));
@@ -867,9 +867,9 @@ final class WeekTest extends FeatureCase
         // With a job of the catalogue laid on it, the session is composed with that.
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '', 'was' => '2026-03-05']);
         $long = CarbonImmutable::now()->subDays(40);
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
-        $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
-        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
+        $checklist->steps()->update(['opened_at' => $long, 'done_at' => $long]);
+        $checklist->update(['state' => ChecklistState::Done, 'finished_at' => $long]);
         $keeper->update(['week' => new WeekHabits(array_fill(0, 7, 120), array_fill(0, 7, '18:30'), 15)]);
         $this->get('/tonight')->assertSee('/tanks/'.$tank->id.'/maintenance?tasks%5B0%5D=vacuum', false);
     }
@@ -878,9 +878,9 @@ final class WeekTest extends FeatureCase
     {
         [$keeper, $tank] = $this->week();
         $long = CarbonImmutable::now()->subDays(40);
-        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['photo']]);
-        $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
-        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
+        $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['photo']]);
+        $checklist->steps()->update(['opened_at' => $long, 'done_at' => $long]);
+        $checklist->update(['state' => ChecklistState::Done, 'finished_at' => $long]);
         $this->travel(1)->days();
         // No time for a change on Thursday, only for a photo, and on Friday enough.
         $keeper->update(['week' => new WeekHabits([0, 0, 0, 10, 90, 0, 0], array_fill(0, 7, '18:30'), 5)]);

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\EntryKind;
 use App\Models\LampSource;
-use App\Models\WaterKind;
+use App\Models\SourceWaterKind;
 use App\Units\KitSet;
 use App\Units\Show;
 use App\View\Names;
@@ -199,7 +199,7 @@ final class WordsTest extends FeatureCase
     public function testEveryChoiceHasItsName(): void
     {
         $unnamed = [];
-        foreach ([Grain::class, LightDemand::class, GrowthPace::class, Cover::class, Ion::class, PassiveSource::class, DeviceKind::class, Shape::class, AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, RecipeAim::class, Preference::class, Parameter::class, GrowthForm::class, Grade::class, LampSource::class, WaterKind::class, EntryKind::class, KitSet::class] as $choice) {
+        foreach ([Grain::class, LightDemand::class, GrowthPace::class, Cover::class, Ion::class, PassiveSource::class, DeviceKind::class, Shape::class, AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, RecipeAim::class, Preference::class, Parameter::class, GrowthForm::class, Grade::class, LampSource::class, SourceWaterKind::class, EntryKind::class, KitSet::class] as $choice) {
             $unnamed = [...$unnamed, ...array_filter($choice::cases(), static fn(BackedEnum $one): bool => !Texts::has($one))];
         }
         foreach (Parameter::cases() as $parameter) {

@@ -26,7 +26,7 @@ final class YoungTankTest extends FeatureCase
         $this->put("/tanks/$tank->id", ['started_on' => ''] + $typed)->assertSessionHasNoErrors();
         self::assertNull($tank->refresh()->age());
         // A start that was noted tells it too.
-        $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-03-10']);
+        $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-03-10']);
         self::assertEqualsWithDelta(10.5, ($tank->fresh() ?? $tank)->age() ?? NAN, 0.6);
     }
 
@@ -76,8 +76,8 @@ final class YoungTankTest extends FeatureCase
     {
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
-        $inquiry = $tank->inquiries()->create(['about' => 'growth', 'place' => 'glass', 'answers' => [], 'opened_at' => now()]);
-        $settled = function (?int $age, ?int $rinsed = null) use ($tank, $inquiry): float {
+        $problem = $tank->problems()->create(['about' => 'growth', 'place' => 'glass', 'answers' => [], 'opened_at' => now()]);
+        $settled = function (?int $age, ?int $rinsed = null) use ($tank, $problem): float {
             $tank->update(['started_on' => $age === null ? null : CarbonImmutable::now()->subDays($age)->format('Y-m-d')]);
             if ($rinsed !== null) {
                 $this->rinsed($tank, $rinsed);
@@ -85,7 +85,7 @@ final class YoungTankTest extends FeatureCase
 
             $fresh = $tank->fresh(['keeper']) ?? $tank;
 
-            return (new ProblemPage(DiagnosisQuery::of($inquiry->setRelation('tank', $fresh), $fresh), 'now'))->dieOff()->ammonium()->value('NH4');
+            return (new ProblemPage(DiagnosisQuery::of($problem->setRelation('tank', $fresh), $fresh), 'now'))->dieOff()->ammonium()->value('NH4');
         };
         $old = $settled(300);
         foreach ([5, null] as $age) {
@@ -96,9 +96,9 @@ final class YoungTankTest extends FeatureCase
 
     private function rinsed(Tank $tank, int $days): void
     {
-        $run = $tank->runs()->make(['state' => 'done', 'plan' => [], 'forecast' => [], 'changes_water' => false, 'started_at' => now()->subDays($days), 'finished_at' => now()->subDays($days)]);
-        $run->keeper_id = $tank->keeper_id;
-        $run->save();
-        $run->steps()->forceCreate(['run_id' => $run->id, 'position' => 1, 'job' => 'media', 'content' => new StepContent(), 'done_at' => now()->subDays($days)]);
+        $checklist = $tank->checklists()->make(['state' => 'done', 'plan' => [], 'forecast' => [], 'changes_water' => false, 'started_at' => now()->subDays($days), 'finished_at' => now()->subDays($days)]);
+        $checklist->keeper_id = $tank->keeper_id;
+        $checklist->save();
+        $checklist->steps()->forceCreate(['checklist_id' => $checklist->id, 'position' => 1, 'job' => 'media', 'content' => new StepContent(), 'done_at' => now()->subDays($days)]);
     }
 }

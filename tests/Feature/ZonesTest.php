@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\BedPatch;
-use App\Models\RunStep;
+use App\Models\ChecklistStep;
+use App\Models\SubstrateZone;
 
 /** The bed in patches through the application. */
 final class ZonesTest extends FeatureCase
@@ -17,9 +17,9 @@ final class ZonesTest extends FeatureCase
         $this->post("/tanks/$tank->id/gravel-vac", ['cover' => 'mud'])->assertSessionHasErrors('cover');
         $this->post("/tanks/$tank->id/gravel-vac", ['cover' => 'gravel'])->assertSessionHasNoErrors();
         // 500 mm by 500 mm, an arm reaches 300: two by two.
-        $patches = $tank->patches()->orderBy('id')->get();
-        self::assertCount(4, $patches);
-        $first = $patches->firstOrFail();
+        $zones = $tank->zones()->orderBy('id')->get();
+        self::assertCount(4, $zones);
+        $first = $zones->firstOrFail();
         $this->get("/tanks/$tank->id/gravel-vac")->assertOk()->assertSee('plunge, lift, let it fall')->assertSee('Next:');
         $this->post("/tanks/$tank->id/gravel-vac/$first->id/clean")->assertRedirect();
         self::assertNotNull($first->refresh()->cleaned_at);
@@ -27,11 +27,11 @@ final class ZonesTest extends FeatureCase
         $this->put("/tanks/$tank->id/gravel-vac/$first->id", ['cover' => 'carpet'])->assertSessionHasNoErrors();
         $this->put("/tanks/$tank->id/gravel-vac/$first->id", ['cover' => '<i>'])->assertSessionHasErrors('cover');
         $this->post("/tanks/$tank->id/gravel-vac/$first->id/split")->assertRedirect();
-        self::assertSame(5, $tank->patches()->count());
-        $other = BedPatch::query()->latest('id')->firstOrFail();
+        self::assertSame(5, $tank->zones()->count());
+        $other = SubstrateZone::query()->latest('id')->firstOrFail();
         $this->post("/tanks/$tank->id/gravel-vac/$first->id/merge/$other->id")->assertRedirect();
-        self::assertSame(4, $tank->patches()->count());
-        self::assertEqualsWithDelta(1.0, $tank->patches()->get()->sum(static fn(BedPatch $patch): float => $patch->toCore()->area()), 1e-9);
+        self::assertSame(4, $tank->zones()->count());
+        self::assertEqualsWithDelta(1.0, $tank->zones()->get()->sum(static fn(SubstrateZone $zone): float => $zone->toCore()->area()), 1e-9);
         $this->post("/tanks/$tank->id/gravel-vac/$first->id/merge/$first->id")->assertSessionHas('status', 'These two corners make no rectangle.');
         $this->post("/tanks/$tank->id/gravel-vac/999/clean")->assertNotFound();
     }
@@ -40,19 +40,19 @@ final class ZonesTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post("/tanks/$tank->id/gravel-vac", ['cover' => 'sand']);
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
-        $step = $run->steps()->where('job', 'vacuum')->firstOrFail();
-        $patches = $step->content->patches;
-        self::assertIsArray($patches);
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
+        $step = $checklist->steps()->where('job', 'vacuum')->firstOrFail();
+        $zones = $step->content->zones;
+        self::assertIsArray($zones);
         // A quarter each, a third of the bed at most: one patch.
-        self::assertCount(1, $patches);
-        $this->get("/checklists/$run->id?step=$step->position")->assertOk()->assertSee('see the gravel-vac zones');
+        self::assertCount(1, $zones);
+        $this->get("/checklists/$checklist->id?step=$step->position")->assertOk()->assertSee('see the gravel-vac zones');
         foreach ([1, 2] as $ignored) {
-            $this->post("/checklists/$run->id/steps/$step->position")->assertRedirect();
+            $this->post("/checklists/$checklist->id/steps/$step->position")->assertRedirect();
         }
-        $patch = BedPatch::query()->whereIn('id', $patches)->firstOrFail();
-        self::assertNotNull($patch->cleaned_at);
-        self::assertSame([$run->id], $patch->cleanings()->pluck('run_id')->all());
+        $zone = SubstrateZone::query()->whereIn('id', $zones)->firstOrFail();
+        self::assertNotNull($zone->cleaned_at);
+        self::assertSame([$checklist->id], $zone->cleanings()->pluck('checklist_id')->all());
     }
 
     public function testTooLittleWaterLetsAPatchWait(): void
@@ -62,20 +62,20 @@ final class ZonesTest extends FeatureCase
         // A quarter of 0.25 m2 takes 45 s, some 8 L at 11 L/min; 8 of the 12 L are for rinsing.
         $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=12&tasks[]=vacuum&tasks[]=media")->assertOk()->assertSee('for rinsing the media')->assertSee('has to wait: not enough water today.');
         $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=30&tasks[]=vacuum&tasks[]=media")->assertSee('by gravel vac, zone')->assertDontSee('must wait');
-        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '12', 'tasks' => ['vacuum', 'media']]);
-        self::assertSame([], $run->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
+        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '12', 'tasks' => ['vacuum', 'media']]);
+        self::assertSame([], $checklist->steps()->where('job', 'vacuum')->firstOrFail()->content->zones);
     }
 
     public function testASkippedVacuumLeavesThePatchesWaiting(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post("/tanks/$tank->id/gravel-vac", ['cover' => 'sand']);
-        $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
-        $step = $run->steps()->where('job', 'vacuum')->firstOrFail();
-        $this->post("/checklists/$run->id/steps/$step->position", ['skip' => '1'])->assertRedirect();
+        $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
+        $step = $checklist->steps()->where('job', 'vacuum')->firstOrFail();
+        $this->post("/checklists/$checklist->id/steps/$step->position", ['skip' => '1'])->assertRedirect();
 
-        self::assertTrue(RunStep::query()->findOrFail($step->id)->skipped);
-        self::assertSame(0, BedPatch::query()->whereNotNull('cleaned_at')->count());
+        self::assertTrue(ChecklistStep::query()->findOrFail($step->id)->skipped);
+        self::assertSame(0, SubstrateZone::query()->whereNotNull('cleaned_at')->count());
     }
 
     public function testABedThatIsLeftAloneHasNoNextPatch(): void
@@ -84,7 +84,7 @@ final class ZonesTest extends FeatureCase
         $this->actingAs($keeper)->post("/tanks/$tank->id/gravel-vac", ['cover' => 'fired_soil']);
         $tank->update(['schools' => ['bed' => 'leave']]);
         $this->get("/tanks/$tank->id/gravel-vac")->assertOk()->assertSee('None today.');
-        $run = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['vacuum']]);
-        self::assertSame([], $run->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
+        $checklist = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['vacuum']]);
+        self::assertSame([], $checklist->steps()->where('job', 'vacuum')->firstOrFail()->content->zones);
     }
 }

@@ -31,7 +31,7 @@ final class Bench extends Command
         self::BARE => ['/bare', false, null],
         'change sheet, recomputed while typing' => ['/tanks/%d/water-change?reason=nitrate&nitrate_goal=20', true, 4.0],
         'change sheet, a typed amount' => ['/tanks/%d/water-change?reason=amount&way=litres&litres=41', true, 4.0],
-        'tank form, drawn while typing' => ['/tanks/draw?name=x&shape=box&outer_length=90&outer_depth=45&outer_height=45&glass=8&water_below_rim=30&bed_back=15&bed_front=5&porosity=50&stone_kg=9&stone_height=22&animals=community&warmth=24&nitrate_per_day=1&routine_share=30&routine_days=7', true, 4.0],
+        'tank form, drawn while typing' => ['/tanks/draw?name=x&shape=box&outer_length=90&outer_depth=45&outer_height=45&glass=8&water_below_rim=30&substrate_back=15&substrate_front=5&porosity=50&stone_kg=9&stone_height=22&animals=community&warmth=24&nitrate_per_day=1&routine_share=30&routine_days=7', true, 4.0],
         'bench, recomputed while typing' => ['/mix-water?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=6&kh=3&ec=&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
         'bench, another target each time' => ['/mix-water?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=%2$s&kh=3&ec=260&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
         'cut line, recomputed while dragging' => ['/tanks/%d/plants?trim=1&day=0&stands[]=1&stands[]=3&stands[]=4&cut[3]=14%2$s', true, 3.0],
@@ -86,7 +86,7 @@ final class Bench extends Command
             $pages = $this->pages();
             foreach (range(0, (int) $this->option('turns')) as $turn) {
                 foreach ($pages as $name => [$path, $isPart]) {
-                    $url = sprintf($path, str_starts_with($path, '/checklists') ? $server->run : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn), date('Y-m-d', time() + 86400 * (1 + $turn % 5)));
+                    $url = sprintf($path, str_starts_with($path, '/checklists') ? $server->checklist : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn), date('Y-m-d', time() + 86400 * (1 + $turn % 5)));
                     $taken = $server->request($url, $isPart, (int) $this->option('rounds'));
                     // The first turn warms the workers.
                     if ($turn > 0) {
@@ -179,7 +179,7 @@ final class Bench extends Command
             if (str_starts_with($path, 'POST ')) {
                 continue;
             }
-            $where = $server->where(sprintf($path, str_starts_with($path, '/checklists') ? $server->run : $server->tank, '7.00', date('Y-m-d')), $isPart);
+            $where = $server->where(sprintf($path, str_starts_with($path, '/checklists') ? $server->checklist : $server->tank, '7.00', date('Y-m-d')), $isPart);
             $parts = ['framework' => $where['framework'], 'queries' => $where['queries'], 'work' => $where['work'], 'view' => $where['view']];
             arsort($parts);
             $this->line(sprintf('%-40s %10.1f %9.1f %8s %8.1f %8.1f  %s', $name, $where['framework'], $where['queries'], '('.$where['count'].')', $where['work'], $where['view'], array_key_first($parts)));

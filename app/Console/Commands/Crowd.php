@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Account\ImportArchive;
+use App\Exchange\ImportProgress;
 use App\Exchange\KeeperArchive;
-use App\Exchange\TakingIn;
 use App\Models\Keeper;
 use Illuminate\Console\Command;
 
@@ -34,7 +34,7 @@ final class Crowd extends Command
         KeeperArchive::write($demo, $path);
         for ($i = Keeper::query()->where('is_demo', false)->count(); $i < (int) $this->argument('count'); ++$i) {
             $keeper = Keeper::query()->create(['name' => 'Keeper '.($i + 1), 'email' => 'k'.($i + 1).self::HOST, 'password' => self::PASSWORD]);
-            TakingIn::of($keeper, static fn(TakingIn $in): int => $takeIn($keeper, $path, $in));
+            ImportProgress::of($keeper, static fn(ImportProgress $in): int => $takeIn($keeper, $path, $in));
         }
         unlink($path);
 

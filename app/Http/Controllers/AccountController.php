@@ -9,8 +9,8 @@ use App\Account\DeleteAccount;
 use App\Account\ImportArchive;
 use App\Account\NewPassword;
 use App\Exchange\FileFault;
+use App\Exchange\ImportProgress;
 use App\Exchange\KeeperArchive;
-use App\Exchange\TakingIn;
 use App\Models\Keeper;
 use App\Notifications\AccountEmail;
 use Carbon\CarbonImmutable;
@@ -56,7 +56,7 @@ final class AccountController extends Controller
                 throw new FileFault($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_OK, UPLOAD_ERR_INI_SIZE], true) ? __('account.archive.large') : __('account.archive.choose'));
             }
             $path = $file->getPathname();
-            $count = TakingIn::of($keeper, static fn(TakingIn $in): int => $takeIn($keeper, $path, $in));
+            $count = ImportProgress::of($keeper, static fn(ImportProgress $in): int => $takeIn($keeper, $path, $in));
         } catch (FileFault $fault) {
             throw ValidationException::withMessages(['archive' => $fault->getMessage()])->redirectTo('/account#data');
         }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Analysis;
 use App\Models\Keeper;
-use App\Models\Water;
+use App\Models\SourceWater;
 use App\Supplies\SourceWaterPage;
 use App\Units\Amount;
 use Carbon\CarbonImmutable;
@@ -22,20 +22,20 @@ use Illuminate\Validation\ValidationException;
 /** One water in full: its analysis, how it balances, and how its readings go. */
 final class AnalysisController extends Controller
 {
-    public function show(Request $request, Water $water): View
+    public function show(Request $request, SourceWater $water): View
     {
         $keeper = $this->keeper($request);
         $page = new SourceWaterPage($water, $keeper->show());
 
-        return $this->withWorking($request, $page->working(...), static fn(): View => view('waters.show', [
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('source-waters.show', [
             'water' => $water, 'page' => $page, 'show' => $keeper->show(), 'now' => CarbonImmutable::now($keeper->timezone),
         ]));
     }
 
-    public function store(Request $request, Water $water): RedirectResponse
+    public function store(Request $request, SourceWater $water): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $analysis = new Analysis($this->fields($request, $keeper) + ['water_id' => $water->id]);
+        $analysis = new Analysis($this->fields($request, $keeper) + ['source_water_id' => $water->id]);
         $analysis->keeper_id = $keeper->id;
         try {
             $analysis->toCore();
@@ -51,7 +51,7 @@ final class AnalysisController extends Controller
     {
         $analysis->delete();
 
-        return redirect('/source-waters/'.$analysis->water_id)->with('status', __('said.done.taken_out'));
+        return redirect('/source-waters/'.$analysis->source_water_id)->with('status', __('said.done.taken_out'));
     }
 
     /** @return array<string, mixed> */

@@ -27,7 +27,7 @@ final class BatchController extends Controller
         $keeper = $this->keeper($request);
         $card = new BatchPage($batch, $keeper->show());
 
-        return $this->withWorking($request, $card->working(...), static fn(): View => view('bench.card', [
+        return $this->withWorking($request, $card->working(...), static fn(): View => view('mixing.card', [
             'card' => $card,
             'batch' => $batch,
             'show' => $keeper->show(),

@@ -17,7 +17,7 @@ final class CatchUpController extends Controller
 {
     public function __invoke(Request $request, Tank $tank, DraftChange $draft): View|RedirectResponse
     {
-        $keeper = $this->keeper($request)->loadMissing('waters', 'kits', 'stores');
+        $keeper = $this->keeper($request)->loadMissing('waters', 'kits', 'reservoirs');
         $tank->setRelation('keeper', $keeper)->loadMissing('devices');
         if ($keeper->waters->isEmpty()) {
             return redirect('/tanks/'.$tank->id.'/water-change');

@@ -72,7 +72,7 @@ final class HelpController extends Controller
     public function photo(Request $request, string $secret, SavePhoto $keep): RedirectResponse
     {
         $helper = $this->helper($secret);
-        if (Photo::query()->where('tank_id', $helper->tank_id)->whereNull('run_id')->where('taken_at', '>=', CarbonImmutable::now()->subDay())->count() >= self::A_DAY[1]) {
+        if (Photo::query()->where('tank_id', $helper->tank_id)->whereNull('checklist_id')->where('taken_at', '>=', CarbonImmutable::now()->subDay())->count() >= self::A_DAY[1]) {
             throw ValidationException::withMessages(['photo' => __('helper.enough')])->redirectTo('/help/'.$secret);
         }
         try {

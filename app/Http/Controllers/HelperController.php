@@ -26,7 +26,7 @@ final class HelperController extends Controller
     public function index(Request $request): View
     {
         $keeper = $this->keeper($request);
-        $keeper->loadMissing('waters', 'kits', 'tanks.devices', 'tanks.topUps');
+        $keeper->loadMissing('waters', 'kits', 'tanks.devices', 'tanks.topOffs');
         $tank = $keeper->tanks->firstWhere('id', is_numeric($request->query('tank')) ? (int) $request->query('tank') : 0) ?? $keeper->tanks->first();
 
         $page = new HelpersPage($keeper, $tank);

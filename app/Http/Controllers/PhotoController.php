@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Checklist;
 use App\Models\Photo;
-use App\Models\Run;
 use App\Plants\SavePhoto;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,14 +17,14 @@ final class PhotoController extends Controller
 {
     private const MOST_IN_A_RUN = 40;
 
-    public function store(Request $request, Run $run, int $position, SavePhoto $keep): RedirectResponse
+    public function store(Request $request, Checklist $checklist, int $position, SavePhoto $keep): RedirectResponse
     {
-        $step = $run->steps()->where('position', $position)->firstOrFail();
-        $back = '/checklists/'.$run->id.'?step='.$position;
-        if (Photo::query()->where('run_id', $run->id)->count() >= self::MOST_IN_A_RUN) {
+        $step = $checklist->steps()->where('position', $position)->firstOrFail();
+        $back = '/checklists/'.$checklist->id.'?step='.$position;
+        if (Photo::query()->where('checklist_id', $checklist->id)->count() >= self::MOST_IN_A_RUN) {
             return redirect($back)->withErrors(['photo' => __('said.photo.most', ['most' => self::MOST_IN_A_RUN])]);
         }
-        $keep($run, $step, $request->file('photo'));
+        $keep($checklist, $step, $request->file('photo'));
 
         return redirect($back)->with('status', __('said.done.photo'));
     }

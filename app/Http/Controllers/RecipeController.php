@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Exchange\FileFault;
-use App\Exchange\TakingIn;
-use App\Http\Requests\BenchRequest;
+use App\Exchange\ImportProgress;
+use App\Http\Requests\MixingRequest;
 use App\Mixing\DraftBatch;
 use App\Mixing\RecipeFile;
 use App\Mixing\RecipePage;
@@ -32,12 +32,12 @@ final class RecipeController extends Controller
     {
         $keeper = $this->keeper($request);
 
-        return view('bench.recipes', [
+        return view('mixing.recipes', [
             'recipes' => $keeper->recipes()->orderBy('name')->orderBy('id')->get()->map(static fn(Recipe $recipe): RecipePage => new RecipePage($recipe, $keeper->show())),
         ]);
     }
 
-    public function store(BenchRequest $request, DraftBatch $draft): RedirectResponse
+    public function store(MixingRequest $request, DraftBatch $draft): RedirectResponse
     {
         $keeper = $request->keeper();
         $back = '/mix-water?'.PageQuery::query($request, ['recipe_name']);
@@ -86,8 +86,8 @@ final class RecipeController extends Controller
     }
 
     /**
-     * @param callable(Keeper, string, TakingIn): int $json
-     * @param callable(Keeper, string, TakingIn): int $csv
+     * @param callable(Keeper, string, ImportProgress): int $json
+     * @param callable(Keeper, string, ImportProgress): int $csv
      */
     private function takeIn(Request $request, string $page, callable $json, callable $csv, string $what): RedirectResponse
     {
@@ -102,7 +102,7 @@ final class RecipeController extends Controller
             $text = $file->getContent();
             $isJson = str_starts_with(ltrim($text, "\u{FEFF} \t\r\n"), '{') || strtolower($file->getClientOriginalExtension()) === 'json';
             $keeper = $this->keeper($request);
-            $count = TakingIn::of($keeper, static fn(TakingIn $in): int => $isJson ? $json($keeper, $text, $in) : $csv($keeper, $text, $in));
+            $count = ImportProgress::of($keeper, static fn(ImportProgress $in): int => $isJson ? $json($keeper, $text, $in) : $csv($keeper, $text, $in));
         } catch (FileFault $fault) {
             throw ValidationException::withMessages(['file' => $fault->getMessage()])->redirectTo($page.'#import');
         }

@@ -42,8 +42,8 @@ final class TankController extends Controller
         if (!$this->keeper($request)->waters()->exists()) {
             AnswerFirst::tap($this->keeper($request));
         }
-        if ($tank->water_id === null) {
-            $tank->update(['water_id' => UsualWaterQuery::for($this->keeper($request), $tank->needs())?->id]);
+        if ($tank->source_water_id === null) {
+            $tank->update(['source_water_id' => UsualWaterQuery::for($this->keeper($request), $tank->needs())?->id]);
         }
 
         return redirect('/tanks/'.$tank->id)->with('status', __('said.done.tank_stands', ['name' => $tank->name]));

@@ -29,7 +29,7 @@ final class WeekController extends Controller
     public function show(Request $request): View
     {
         $from = is_numeric($request->query('from')) ? max(0, min(JobsQuery::DAYS - WeekPage::DAYS, (int) $request->query('from'))) : 0;
-        $keeper = $this->keeper($request)->loadMissing('waters', 'stores.water');
+        $keeper = $this->keeper($request)->loadMissing('waters', 'reservoirs.water');
 
         return view('week.show', ['page' => new WeekPage($keeper, $from), 'keeper' => $keeper, 'feed' => session('feed')]);
     }
@@ -64,12 +64,12 @@ final class WeekController extends Controller
             throw ValidationException::withMessages(['day' => __('said.choose.day')]);
         }
         DB::transaction(function () use ($keeper, $job, $day, $checked, $today): void {
-            $keeper->laidJobs()->whereDate('day', '<', $today->format('Y-m-d'))->delete();
+            $keeper->pinnedJobs()->whereDate('day', '<', $today->format('Y-m-d'))->delete();
             if (is_string($checked['was'] ?? null)) {
-                $keeper->laidJobs()->where('job', $job)->whereDate('day', $checked['was'])->delete();
+                $keeper->pinnedJobs()->where('job', $job)->whereDate('day', $checked['was'])->delete();
             }
             if ($day !== null) {
-                $keeper->laidJobs()->firstOrCreate(['job' => $job, 'day' => $day], ['due_on' => $checked['due'] ?? null]);
+                $keeper->pinnedJobs()->firstOrCreate(['job' => $job, 'day' => $day], ['due_on' => $checked['due'] ?? null]);
             }
         });
 
@@ -98,14 +98,14 @@ final class WeekController extends Controller
         $checked = $this->checked($request, ['from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d'], 'until_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day'], 'note' => ['nullable', 'string', 'max:120']], [
             'from_day' => __('said.day.such'), 'until_day.after_or_equal' => __('said.day.last'), 'until_day' => __('said.day.such'), 'note.max' => __('said.text.most'),
         ]);
-        $keeper->awaySpells()->create($checked);
+        $keeper->absences()->create($checked);
 
         return redirect('/week')->with('status', __('week.chore.kept'));
     }
 
     public function back(Request $request, int $away): RedirectResponse
     {
-        $this->keeper($request)->awaySpells()->whereKey($away)->firstOrFail()->delete();
+        $this->keeper($request)->absences()->whereKey($away)->firstOrFail()->delete();
 
         return redirect('/week')->with('status', __('week.chore.gone'));
     }
@@ -122,9 +122,9 @@ final class WeekController extends Controller
             throw ValidationException::withMessages(['file' => $fault->getMessage()]);
         }
         DB::transaction(function () use ($keeper, $days): void {
-            $keeper->busySpells()->delete();
+            $keeper->calendarBlocks()->delete();
             foreach ($days as $day => [$minutes, $title]) {
-                $keeper->busySpells()->create(['day' => $day, 'minutes' => $minutes, 'title' => mb_substr(implode(', ', array_unique(array_filter($title))), 0, 120)]);
+                $keeper->calendarBlocks()->create(['day' => $day, 'minutes' => $minutes, 'title' => mb_substr(implode(', ', array_unique(array_filter($title))), 0, 120)]);
             }
         });
 
@@ -133,7 +133,7 @@ final class WeekController extends Controller
 
     public function free(Request $request): RedirectResponse
     {
-        $this->keeper($request)->busySpells()->delete();
+        $this->keeper($request)->calendarBlocks()->delete();
 
         return redirect('/week')->with('status', __('week.chore.gone'));
     }
@@ -186,7 +186,7 @@ final class WeekController extends Controller
     {
         $keeper = Keeper::query()->where('feed_hash', hash('sha256', $secret))->first();
         abort_if($keeper === null, 404);
-        $keeper->loadMissing('waters', 'stores.water');
+        $keeper->loadMissing('waters', 'reservoirs.water');
 
         return response(CalendarFeed::of($keeper), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'X-Robots-Tag' => 'noindex']);
     }

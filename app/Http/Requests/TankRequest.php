@@ -31,7 +31,7 @@ class TankRequest extends KeeperRequest
     /** Least, most and an example of each size, level and weight, in the base unit; nothing and more where it begins with 0. */
     private const LIMITS = [
         'outer_length' => [50.0, 5000.0, 600.0], 'outer_depth' => [50.0, 3000.0, 300.0], 'middle_depth' => [50.0, 3000.0, 360.0], 'outer_height' => [50.0, 2000.0, 360.0],
-        'bed_back' => [0.0, 1000.0, 60.0], 'bed_front' => [0.0, 1000.0, 40.0], 'stone_height' => [0.0, 2000.0, 220.0], 'wood_height' => [0.0, 2000.0, 250.0],
+        'substrate_back' => [0.0, 1000.0, 60.0], 'substrate_front' => [0.0, 1000.0, 40.0], 'stone_height' => [0.0, 2000.0, 220.0], 'wood_height' => [0.0, 2000.0, 250.0],
         'glass' => [1.0, 60.0, 6.0], 'water_below_rim' => [0.0, 1500.0, 20.0], 'fish_height' => [0.0, 500.0, 40.0],
         'stone_kg' => [0.0, 2000.0, 9.0], 'wood_kg' => [0.0, 500.0, 2.0],
         'measured_litres' => [0.1, 10000.0, 54.0], 'measured_spread' => [0.0, 10000.0, 2.0], 'warmth' => [5.0, 36.0, 24.0], 'nitrate_per_day' => [0.0, 20.0, 1.0],
@@ -46,7 +46,7 @@ class TankRequest extends KeeperRequest
     {
         $keeper = $this->keeper();
         $shape = Shape::tryFrom(is_string($this->input('shape')) ? $this->input('shape') : '') ?? Shape::Box;
-        $mine = Rule::exists('waters', 'id')->where('keeper_id', $keeper->id);
+        $mine = Rule::exists('source_waters', 'id')->where('keeper_id', $keeper->id);
         // Left empty at set-up, these follow the animals.
         $asked = $this->route('tank') instanceof Tank ? 'required' : 'nullable';
         $levels = $keeper->show()->levels();
@@ -61,8 +61,8 @@ class TankRequest extends KeeperRequest
             'outer_height' => [Rule::excludeIf(!$shape->needsHeight()), 'required', $within('outer_height')],
             'glass' => ['required', $within('glass')],
             'water_below_rim' => ['required', $within('water_below_rim')],
-            'bed_back' => ['nullable', $within('bed_back')],
-            'bed_front' => ['nullable', $within('bed_front')],
+            'substrate_back' => ['nullable', $within('substrate_back')],
+            'substrate_front' => ['nullable', $within('substrate_front')],
             'porosity' => ['nullable', new Amount(0, 90, '%', '42')],
             'stone_kg' => ['nullable', $within('stone_kg')],
             'stone_height' => ['nullable', $within('stone_height')],
@@ -84,8 +84,8 @@ class TankRequest extends KeeperRequest
             'stock' => ['nullable', Rule::in(array_keys(Tank::STOCKS))],
             'routine_share' => [$asked, new Amount(1, 95, '%', '30')],
             'routine_days' => [$asked, 'integer', 'between:1,90'],
-            'water_id' => ['nullable', 'integer', $mine],
-            'second_water_id' => ['nullable', 'integer', $mine],
+            'source_water_id' => ['nullable', 'integer', $mine],
+            'second_source_water_id' => ['nullable', 'integer', $mine],
             'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
             'devices' => ['array:'.implode(',', array_map(static fn(DeviceKind $k): string => $k->value, DeviceKind::cases()))],
             'devices.*' => ['array:on,top,bottom,across'],
@@ -163,8 +163,8 @@ class TankRequest extends KeeperRequest
             'animals' => __('said.choose.group'),
             'passive' => __('said.choose.listed'),
             'stock' => __('said.choose.listed'),
-            'water_id' => __('said.choose.water'),
-            'second_water_id' => __('said.choose.water'),
+            'source_water_id' => __('said.choose.water'),
+            'second_source_water_id' => __('said.choose.water'),
         ];
     }
 
@@ -182,7 +182,7 @@ class TankRequest extends KeeperRequest
         foreach (['outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'measured_litres', 'measured_spread'] as $field) {
             $values[$field] = $number($field);
         }
-        foreach (['bed_back', 'bed_front', 'stone_height', 'wood_height', 'glass', 'water_below_rim', 'stone_kg', 'wood_kg'] as $field) {
+        foreach (['substrate_back', 'substrate_front', 'stone_height', 'wood_height', 'glass', 'water_below_rim', 'stone_kg', 'wood_kg'] as $field) {
             $values[$field] = $number($field) ?? 0.0;
         }
         $values['fish_height'] = $number('fish_height') ?? ($was === null ? $usualHeight : 0.0);
@@ -204,8 +204,8 @@ class TankRequest extends KeeperRequest
             'nitrate_per_day' => $number('nitrate_per_day') ?? $stock ?? $was->nitrate_per_day ?? 1.0,
             'routine_share' => $share($plain('routine_share'), $usualShare, $was?->routine_share),
             'routine_days' => (int) ($plain('routine_days') ?? $usualDays),
-            'water_id' => $this->integer('water_id') ?: null,
-            'second_water_id' => $this->integer('second_water_id') ?: null,
+            'source_water_id' => $this->integer('source_water_id') ?: null,
+            'second_source_water_id' => $this->integer('second_source_water_id') ?: null,
             'second_share' => $share($plain('second_share'), 0.0, $was?->second_share),
         ]);
 

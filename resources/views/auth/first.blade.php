@@ -1,4 +1,3 @@
-@php($sizes = (new App\Models\Keeper())->show()->sizes())
 <x-layout :title="__('guest.head')" bare>
     <div class="door first-answer">
         <p class="door-top"><b>Cresco</b> <a href="/sign-in">{{ __('guest.sign_in') }}</a></p>
@@ -12,13 +11,13 @@
                     <x-field small name="outer_height" :label="__('guest.height')" :unit="$sizes->label" mode="decimal"/>
                 </div>
             </fieldset>
-            <x-choice name="animals" :label="__('guest.livestock')" value="community" :options="App\View\Choices::options('animals')"/>
+            <x-choice name="animals" :label="__('guest.livestock')" value="community" :options="$choices::options('animals')"/>
             <x-choice name="changed" :label="__('guest.changed')" value="7" :options="trans('guest.when')"/>
             <x-field name="nitrate" :label="__('guest.nitrate')" unit="mg/L" :help="__('guest.nitrate_help')" maxlength="40"/>
             <input type="hidden" name="timezone" data-timezone>
             <button class="act large">{{ __('guest.tell') }}</button>
         </form>
-        <p class="muted">{{ __('guest.kept', ['days' => App\Account\Guests::DAYS]) }}</p>
+        <p class="muted">{{ __('guest.kept', ['days' => $days]) }}</p>
         @if($demo)<form method="post" action="/sign-in/demo">@csrf<button class="act quiet">{{ __('guest.demo') }}</button></form>@endif
     </div>
 </x-layout>

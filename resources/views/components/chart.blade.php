@@ -5,15 +5,15 @@
 @php($px = fn(float $hundredths): float => round($top + $plot * $hundredths / 100, 1))
 <svg class="chart" y="{{ $y }}" width="100%" height="{{ $high }}" role="img" aria-label="{{ $chart->said }}"
     @unless($file) tabindex="0" data-chart="{{ $chart->told() }}" @endunless>
-    <svg class="chart__plot" y="{{ $top }}" width="100%" height="{{ $plot }}" viewBox="0 0 {{ App\Drawing\Chart::WIDE }} {{ App\Drawing\Chart::HIGH }}"
+    <svg class="chart__plot" y="{{ $top }}" width="100%" height="{{ $plot }}" viewBox="0 0 {{ $chart::WIDE }} {{ $chart::HIGH }}"
         preserveAspectRatio="none" overflow="visible">
         @if($window)<rect class="chart__window" x="{{ $window[0] }}" y="0" width="{{ $window[1] }}" height="100"/>@endif
         @if($target = $chart->target())<rect class="chart__target" x="{{ $chart->time->left }}" y="{{ $target[0] }}"
-            width="{{ App\Drawing\Chart::WIDE - $chart->time->left }}" height="{{ $target[1] }}"/>@endif
-        <path class="chart__grid" d="@foreach($chart->levels as [$at])M{{ $chart->time->left }} {{ $at }}H{{ App\Drawing\Chart::WIDE }}@endforeach"/>
+            width="{{ $chart::WIDE - $chart->time->left }}" height="{{ $target[1] }}"/>@endif
+        <path class="chart__grid" d="@foreach($chart->levels as [$at])M{{ $chart->time->left }} {{ $at }}H{{ $chart::WIDE }}@endforeach"/>
         @foreach($marks as $mark)<path class="chart__mark chart__mark--{{ $mark['kind']->value }}" d="M{{ $mark['x'] }} 0V100"/>@endforeach
         @if($chart->course !== [])<polygon class="chart__band" points="{{ $chart->band() }}"/>@endif
-        @if($chart->limit !== null)<path class="chart__limit" d="M{{ $chart->time->left }} {{ $chart->y($chart->limit) }}H{{ App\Drawing\Chart::WIDE }}"/>@endif
+        @if($chart->limit !== null)<path class="chart__limit" d="M{{ $chart->time->left }} {{ $chart->y($chart->limit) }}H{{ $chart::WIDE }}"/>@endif
         @if($columns = $chart->columns(false))<path class="chart__bar" d="{{ $columns }}"/>@endif
         @if($columns = $chart->columns(true))<path class="chart__bar chart__bar--missed" d="{{ $columns }}"/>@endif
         @if($chart->planned !== [])<polyline class="chart__planned" points="{{ $chart->line($chart->planned) }}"/>@endif

@@ -4,7 +4,7 @@
 @php($last = $latest[$name] ?? null)
 <div class="read-row">
     <div class="read-name"><label for="r-{{ $name }}">{{ label($parameter) }} <small>{{ $kit->unit->label }}</small></label> <x-term
-        :key="$parameter->value" :tank="$of instanceof App\Models\Tank ? $of : null"/></div>
+        :key="$parameter->value" :tank="$tank"/></div>
     <div class="read-entry">
         <input id="r-{{ $name }}" name="readings[{{ $name }}]" value="{{ is_string(old('readings.'.$name)) ? old('readings.'.$name) : '' }}"
             autocomplete="off" inputmode="{{ $kit->isChart() ? 'text' : 'decimal' }}" maxlength="60"
@@ -15,7 +15,7 @@
             <input type="range" min="-1" max="{{ 4 * (count($kit->fields) - 1) + 1 }}" value="-1" step="1"
                 aria-label="{{ __('layout.read_row.on_the_colour', ['what' => label($parameter)]) }}" aria-valuetext="{{ __('layout.read_row.untested') }}">
             <div class="chart-fields" aria-hidden="true"><span
-                class="none">–</span>@foreach($kit->fields as $field)<span>{{ App\Units\Show::plain($field, 3) }}</span>@endforeach</div>
+                class="none">–</span>@foreach($kit->fields as $field)<span>{{ $format::plain($field, 3) }}</span>@endforeach</div>
         </div>
         @endif
         <p class="fault" id="e-r-{{ $name }}">@error('readings.'.$name){{ $message }}@enderror</p>
@@ -26,7 +26,7 @@
         @if($last)
             {{ __('layout.read_row.last', ['what' => $show->reading($last->toCore()), 'day' => $show->day($last->taken_at)]) }}
         @endif
-        {{ App\View\Names::kit($kit) }}
+        {{ $names::kit($kit) }}
         @if($kit->isSet())<span class="pen-age" id="pen-{{ $name }}">@include('parts.pen-age')</span>@endif
     </small>
 </div>

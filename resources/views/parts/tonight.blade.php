@@ -1,5 +1,5 @@
 @if($evening->minutes() > 0)
-<p>{{ __('round.tonight_sum', ['minutes' => App\Units\Show::minutes($evening->minutes()), 'until' => $evening->until()]) }}</p>
+<p>{{ __('round.tonight_sum', ['minutes' => $format::minutes($evening->minutes()), 'until' => $evening->until()]) }}</p>
 <ol class="tonight-order">
     @foreach(array_filter($evening->lines(), fn (array $line): bool => $line['picked']) as $line)
     @php($stop = $line['stop'])

@@ -3,7 +3,7 @@
 <h2>{{ __('working.page.not_worked_out') }}</h2>
 <p>{{ __('working.page.a_test_that') }}</p>
 @else
-@php($number = App\View\Names::figure(...))
+@php($number = $names::figure(...))
 @php($show = request()->user()?->show())
 <h2>{{ say($working->title) }}</h2>
 <p class="means">{{ say('means.'.$working->key()) }}</p>

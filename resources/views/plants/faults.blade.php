@@ -1,1 +1,1 @@
-@include('parts.faults', ['fields' => array_map(fn ($key) => 'cut.'.$key, $stands)])
+@include('parts.faults', ['fields' => array_map(fn ($key) => 'cut.'.$key, $plantGroups)])

@@ -10,10 +10,10 @@
     @if(!$lamp)<input type="hidden" name="new" value="1">@endif
     <div class="row-fields three">
         @foreach([
-            'kind' => [__('plants.lamp.kind'), App\View\Choices::options('lamp')],
-            'type' => [__('plants.lamp.type'), App\View\Choices::options('lamp_type')],
-            'colour' => [__('plants.lamp.colour'), App\View\Choices::options('light')],
-            'told_by' => [__('plants.lamp.told_by'), collect(App\Models\LampSource::cases())->mapWithKeys(fn ($c) => [$c->value => label($c)])],
+            'kind' => [__('plants.lamp.kind'), $choices::options('lamp')],
+            'type' => [__('plants.lamp.type'), $choices::options('lamp_type')],
+            'colour' => [__('plants.lamp.colour'), $choices::options('light')],
+            'told_by' => [__('plants.lamp.told_by'), $choices::options('lamp_source')],
         ] as $name => [$label, $options])
         <div class="field">
             <label for="f-{{ $name }}-{{ $key }}">{{ $label }}</label>

@@ -53,9 +53,9 @@
             @csrf @method('put')
             <h2>{{ __('plants.light.between_light_and') }}</h2>
             <x-choice name="glass_cover" :label="__('plants.light.on_the_water')" :value="$tank->glass_cover->value"
-                :options="App\View\Choices::options('glass')"/>
+                :options="$choices::options('glass')"/>
             <x-choice name="water_tint" :label="__('plants.light.the_water_is')" :value="$tank->water_tint->value"
-                :options="App\View\Choices::options('tint')"/>
+                :options="$choices::options('tint')"/>
             <x-field name="carbon_dioxide" term="co2" :label="__('plants.light.co_while_the')" :value="$tank->carbon_dioxide" unit="mg/L" mode="decimal"
                 :help="$page->carbonHint()"/>
             <button class="act">{{ __('act.save') }}</button>
@@ -94,7 +94,7 @@
         @foreach($tank->lightDays()->limit(14)->get() as $day)
         <form class="reading-line" method="post" action="/tanks/{{ $tank->id }}/light-days/{{ $day->id }}">
             @csrf @method('delete')
-            <span>{{ $day->day->translatedFormat('j M') }}: {{ App\Units\Show::plain($day->hours, 1) }} h</span> <button class="quiet">{{ __('act.delete')
+            <span>{{ $day->day->translatedFormat('j M') }}: {{ $format::plain($day->hours, 1) }} h</span> <button class="quiet">{{ __('act.delete')
                 }}<span
                 class="visually-hidden"> {{ $day->day->translatedFormat('j M') }}</span></button>
         </form>

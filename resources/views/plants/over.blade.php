@@ -16,7 +16,7 @@
 @foreach($page->cutLines() as $line)
     <g id="cut-line-{{ $line['key'] }}" class="cut-line" tabindex="0" role="slider" data-cut-line="{{ $line['key'] }}" data-base="{{ $line['base'] }}"
         data-most="{{ $line['most'] }}"
-        aria-label="{{ __('plants.over.trim_height_of', ['what' => $line['number'], 'name' => $page->words->name($line['cut']->stand)]) }}"
+        aria-label="{{ __('plants.over.trim_height_of', ['what' => $line['number'], 'name' => $page->words->name($line['cut']->plantGroup)]) }}"
             aria-orientation="vertical"
         aria-valuemin="1" aria-valuemax="{{ (int) ceil($line['most']) }}" aria-valuenow="{{ (int) round($line['cut']->to) }}"
             aria-valuetext="{{ __('names.above_base', ['height' => $line['text']]) }}">

@@ -2,7 +2,7 @@
 <x-layout :title="__('plants.show.title', ['tank' => $tank->name])" :loop="$loop" wide act>
     <h1 class="visually-hidden">{{ __('plants.show.plants_of', ['tank' => $tank->name]) }}</h1>
     <p id="said" class="visually-hidden" role="status"></p>
-    @if($page->today->stands === [])
+    @if($page->today->plantGroups === [])
     <div class="first-stand">
         <h2>{{ __('plants.show.no_plants_yet') }}</h2>
         <p>{{ __('plants.show.a_group_is') }}</p>
@@ -12,11 +12,11 @@
         </p>
     </div>
     @else
-    @foreach($page->melting() as $stand)
-    <form class="finding heed melt" method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $stand->key }}/melt">
+    @foreach($page->melting() as $plantGroup)
+    <form class="finding heed melt" method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $plantGroup->key }}/melt">
         @csrf
-        <p><b>{{ __('plants.melt.head', ['name' => $page->words->name($stand)]) }}</b> {{ __('plants.melt.why') }}</p>
-        <button class="act quiet">{{ __('plants.melt.done') }}<span class="visually-hidden">: {{ $page->words->name($stand) }}</span></button>
+        <p><b>{{ __('plants.melt.head', ['name' => $page->words->name($plantGroup)]) }}</b> {{ __('plants.melt.why') }}</p>
+        <button class="act quiet">{{ __('plants.melt.done') }}<span class="visually-hidden">: {{ $page->words->name($plantGroup) }}</span></button>
     </form>
     @endforeach
     <form id="plants" class="sheet plants" method="get" action="/tanks/{{ $tank->id }}/maintenance" novalidate
@@ -27,7 +27,7 @@
         <section class="board" aria-label="{{ __('plants.show.the_plant_groups') }}">
             <div class="days">
                 <label for="day">{{ __('plants.show.show') }}</label>
-                <input id="day" type="range" name="day" min="{{ -$page->back }}" max="{{ App\Plants\PlantsPage::AHEAD }}" step="1" value="{{ $page->day }}"
+                <input id="day" type="range" name="day" min="{{ -$page->back }}" max="{{ $page::AHEAD }}" step="1" value="{{ $page->day }}"
                     list="day-marks">
                 <datalist id="day-marks"><option value="0" label="{{ __('plants.show.today') }}"></option></datalist>
                 <span class="day-ends" aria-hidden="true">
@@ -51,25 +51,25 @@
             @endif
             <ol class="stands">
                 @foreach($page->rows() as $row)
-                <li id="stand-{{ $row->stand->key }}" @class(['due' => $row->isDue])>
+                <li id="stand-{{ $row->plantGroup->key }}" @class(['due' => $row->isDue])>
                     <span class="number" aria-hidden="true">{{ $row->number }}</span>
                     <div class="who">
-                        <a href="/tanks/{{ $tank->id }}/plant-groups/{{ $row->stand->key }}"><span
-                            class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->stand->name }}</i></a>
-                        <small>{{ App\Plants\PlantGroupWords::place($row->stand) }}</small>
-                        @if($row->stand->floats())
+                        <a href="/tanks/{{ $tank->id }}/plant-groups/{{ $row->plantGroup->key }}"><span
+                            class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->plantGroup->name }}</i></a>
+                        <small>{{ $plantWords::place($row->plantGroup) }}</small>
+                        @if($row->plantGroup->floats())
                         <span class="num">{{ $row->height }}</span>
                         @else
-                        <a class="num" href="?working=grown-{{ $row->stand->key }}" data-working="grown-{{ $row->stand->key }}">{{ $row->height }}</a>
+                        <a class="num" href="?working=grown-{{ $row->plantGroup->key }}" data-working="grown-{{ $row->plantGroup->key }}">{{ $row->height }}</a>
                         @endif
                     </div>
                     <p class="when">
                         <b>{{ ucfirst($row->when) }}</b>@if($row->why !== ''): {{ $row->why }}@endif
                     </p>
                     @foreach($row->light as $i => $line)
-                    <p @class(['light', 'short' => $i === 0 && $page->isShort($row->stand)])>
+                    <p @class(['light', 'short' => $i === 0 && $page->isShort($row->plantGroup)])>
                         @if($i === 0 && $page->today->light->lamps !== [])
-                        <a href="?working=light-{{ $row->stand->key }}" data-working="light-{{ $row->stand->key }}">{{ $line }}</a>
+                        <a href="?working=light-{{ $row->plantGroup->key }}" data-working="light-{{ $row->plantGroup->key }}">{{ $line }}</a>
                         @else
                         {{ $line }}
                         @endif
@@ -78,22 +78,24 @@
                     @if($row->fails !== [])<p class="fails"><b>{{ $row->fails[0] }}</b> {{ implode(' Or: ', array_slice($row->fails, 1)) }}</p>@endif
                     <div class="cut">
                         <label class="tick">
-                            <input type="checkbox" name="stands[]" value="{{ $row->stand->key }}" @checked($row->picked)> {{ __('plants.show.trim') }}
-                            <span class="visually-hidden">{{ $row->stand->name }}, {{ App\Plants\PlantGroupWords::place($row->stand) }}</span>
+                            <input type="checkbox" name="stands[]" value="{{ $row->plantGroup->key }}" @checked($row->picked)> {{ __('plants.show.trim') }}
+                            <span class="visually-hidden">{{ $row->plantGroup->name }}, {{ $plantWords::place($row->plantGroup) }}</span>
                         </label>
-                        <label for="f-cut-{{ $row->stand->key }}">{{ __('plants.show.to') }}<span class="visually-hidden"> {{ $row->number }}</span></label>
+                        <label for="f-cut-{{ $row->plantGroup->key }}">{{ __('plants.show.to') }}<span
+                            class="visually-hidden"> {{ $row->number }}</span></label>
                         <span class="entry">
-                            <input id="f-cut-{{ $row->stand->key }}" name="cut[{{ $row->stand->key }}]" value="{{ $row->to }}" inputmode="decimal"
+                            <input id="f-cut-{{ $row->plantGroup->key }}" name="cut[{{ $row->plantGroup->key }}]" value="{{ $row->to }}" inputmode="decimal"
                                 autocomplete="off" maxlength="20"
-                                aria-describedby="e-f-cut-{{ $row->stand->key }}" @error('cut.'.$row->stand->key) aria-invalid="true" @enderror>
+                                aria-describedby="e-f-cut-{{ $row->plantGroup->key }}" @error('cut.'.$row->plantGroup->key) aria-invalid="true" @enderror>
                             <span class="unit">{{ $row->unit }}</span>
                         </span>
-                        <p class="fault" id="e-f-cut-{{ $row->stand->key }}">{{ $errors->first('cut.'.$row->stand->key) }}</p>
-                        <p class="says" id="says-{{ $row->stand->key }}">{{ implode(' ', $row->says) }}</p>
+                        <p class="fault" id="e-f-cut-{{ $row->plantGroup->key }}">{{ $errors->first('cut.'.$row->plantGroup->key) }}</p>
+                        <p class="says" id="says-{{ $row->plantGroup->key }}">{{ implode(' ', $row->says) }}</p>
                     </div>
                     <p class="learned">{{ ucfirst($row->seen) }}; {{ $row->rate }}.
-                        @if(!$row->stand->floats())
-                        <a href="?working=rate--{{ $row->stand->key }}" data-working="rate--{{ $row->stand->key }}">{{ __('plants.show.usual_rate') }}</a>
+                        @if(!$row->plantGroup->floats())
+                        <a href="?working=rate--{{ $row->plantGroup->key }}"
+                            data-working="rate--{{ $row->plantGroup->key }}">{{ __('plants.show.usual_rate') }}</a>
                         @endif
                     </p>
                 </li>

@@ -68,7 +68,7 @@
         <form method="post" action="/tanks/{{ $tank->id }}/layout-issues" novalidate>
             @csrf
             <fieldset class="signs"><legend class="visually-hidden">{{ __('plants.spot.what_looks_wrong') }}</legend>
-                @foreach(App\View\Choices::all('off') as $kind)
+                @foreach($choices::all('off') as $kind)
                 <label><input type="checkbox" name="kinds[]" value="{{ $kind->value }}"
                     @checked(in_array($kind->value, (array) old('kinds', []), true))> <span>{{ __('spot.'.$kind->value) }}</span></label>
                 @endforeach

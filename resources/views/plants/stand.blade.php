@@ -25,13 +25,13 @@
                 <x-field name="own_name" :label="__('plants.stand.its_name')" maxlength="80"/>
                 <div class="row-fields two">
                     <x-choice name="form" :label="__('plants.stand.growth_form')"
-                        :options="App\View\Choices::options('form')"/>
+                        :options="$choices::options('form')"/>
                     <x-choice name="pace" :label="__('plants.stand.how_fast')" value="middling"
-                        :options="App\View\Choices::options('pace')"/>
+                        :options="$choices::options('pace')"/>
                 </div>
                 <div class="row-fields two">
                     <x-choice name="demand" term="par" :label="__('plants.stand.light_it_needs')" value="middling"
-                        :options="App\View\Choices::options('demand')"/>
+                        :options="$choices::options('demand')"/>
                     <x-field name="roots" :label="__('plants.stand.nutrients_taken_up')" :value="50" unit="%" mode="decimal"/>
                 </div>
                 <label class="tick"><input type="checkbox" name="bicarbonate" value="1"
@@ -81,12 +81,12 @@
         </section>
     </form>
     @if($record)
-    @php($byCover = $form->stand->isCutByCover())
+    @php($byCover = $form->plantGroup->isCutByCover())
     <section class="plain-form"><h2>{{ __('plants.stand.log_a_trim') }}</h2>
         <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/cut" class="row-fields four" novalidate>
             @csrf
             <x-field name="before" :label="__('plants.stand.height_before')"
-                :value="$byCover ? round(100 * $form->stand->cover) : $form->length($form->stand->height)"
+                :value="$byCover ? round(100 * $form->plantGroup->cover) : $form->length($form->plantGroup->height)"
                 :unit="$byCover ? '%' : $levels->label" mode="decimal"/>
             <x-field name="after" :label="__('plants.stand.trimmed_to')" :unit="$byCover ? '%' : $levels->label" mode="decimal"/>
             <x-field name="replanted" :label="__('plants.stand.tops_replanted')" :value="0" mode="numeric"/>
@@ -111,15 +111,15 @@
             class="quiet">{{ __('plants.records.delete') }}<span class="visually-hidden">: {{ $look['day'] }}</span></button></form>
         </div>
         @endforeach
-        @foreach($form->capsules() as $capsule)
+        @foreach($form->rootTabs() as $rootTab)
         <div class="record-line">
-        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/root-tabs/{{ $capsule->id }}" novalidate>
+        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/root-tabs/{{ $rootTab->id }}" novalidate>
             @csrf @method('put')
-            <label>{{ __('plants.records.capsules') }} <input name="number" value="{{ $capsule->number }}" inputmode="numeric" size="4"></label>
-            <label>{{ __('plants.records.when') }} <input type="date" name="placed_on" value="{{ $capsule->placed_on->format('Y-m-d') }}"></label>
+            <label>{{ __('plants.records.capsules') }} <input name="number" value="{{ $rootTab->number }}" inputmode="numeric" size="4"></label>
+            <label>{{ __('plants.records.when') }} <input type="date" name="placed_on" value="{{ $rootTab->placed_on->format('Y-m-d') }}"></label>
             <button class="act quiet">{{ __('plants.records.save') }}<span class="visually-hidden">: {{ __('plants.records.capsules') }}</span></button>
         </form>
-        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/root-tabs/{{ $capsule->id }}">@csrf @method('delete')<button
+        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/root-tabs/{{ $rootTab->id }}">@csrf @method('delete')<button
             class="quiet">{{ __('plants.records.delete') }}<span class="visually-hidden">: {{ __('plants.records.capsules') }}</span></button></form>
         </div>
         @endforeach

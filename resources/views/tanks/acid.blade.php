@@ -14,7 +14,7 @@
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/lower-kh" novalidate>
         <fieldset><legend>{{ __('acid.page.the_water_you') }}</legend><div class="row-fields">
             <div class="field"><label for="f-water">{{ __('acid.page.water') }}</label>
-            <select id="f-water" name="water">@foreach(App\Mixing\LowerKhPage::waters($tank) as $key => $name)<option value="{{ $key }}"
+            <select id="f-water" name="water">@foreach($page::waters($tank) as $key => $name)<option value="{{ $key }}"
                 @selected((string) $key === $entry('water'))>{{ $name }}</option>@endforeach</select>
             <p class="fault" id="e-f-water">{{ $errors->first('water') }}</p></div>
             <x-change-entry name="litres" :label="__('acid.page.how_much_of')" :value="$entry('litres')" :unit="$show->volumes()->label"/>

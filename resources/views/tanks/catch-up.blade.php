@@ -5,7 +5,7 @@
         <ol>@foreach($line->acts as $act)<li>{{ $act }}</li>@endforeach</ol></div>
     @endforeach
     @if($page->since !== null)<p class="lead-line">{{ trans_choice('catch_up.head', $page->since, ['count' => $page->since,
-        'every' => App\Schedule\WeekPage::daysWords($tank->routine_days)]) }} @if(!$page->isNeglected){{ __('catch_up.fine') }}@endif</p>
+        'every' => $names::days($tank->routine_days)]) }} @if(!$page->isNeglected){{ __('catch_up.fine') }}@endif</p>
     @else<p class="lead-line">{{ __('catch_up.none') }}</p>@endif
     @if(!$page->isNeglected)<p><a class="act" href="/tanks/{{ $tank->id }}/water-change">{{ __('catch_up.page.plan_a_water') }}</a></p>@endif
     <details class="all-the-way" @if($page->isNeglected) open @endif><summary>{{ __('catch_up.steps') }}</summary>

@@ -1,14 +1,14 @@
 <x-layout :title="__('dechlorinator.page.title', ['tank' => $tank->name])" :loop="$loop">
     <h1>{{ __('dechlorinator.page.dechlorinator_for', ['tank' => $tank->name]) }} <x-term key="dechlorinator"/></h1>
     @if($result)<p class="lead-line"><b class="num">{{ $dose }}</b>
-        {{ $jar ? __('shelf.of_for_this_change', ['name' => $jar->name]) : __('shelf.for_this_change') }}</p>@endif
-    @if($jar && !$isUsual)<form method="post" action="/products/{{ $jar->id }}/use">@csrf
-        <button class="act quiet">{{ __('shelf.use', ['name' => $jar->name]) }}</button></form>@endif
-    @if($jars->count() > 1)<p>{{ __('shelf.product') }}: @foreach($jars as $one)<a href="?product={{ $one->id }}"
-        @if($one->id === $jar?->id) aria-current="true" @endif>{{ $one->name }}</a>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif
+        {{ $product ? __('shelf.of_for_this_change', ['name' => $product->name]) : __('shelf.for_this_change') }}</p>@endif
+    @if($product && !$isUsual)<form method="post" action="/products/{{ $product->id }}/use">@csrf
+        <button class="act quiet">{{ __('shelf.use', ['name' => $product->name]) }}</button></form>@endif
+    @if($products->count() > 1)<p>{{ __('shelf.product') }}: @foreach($products as $one)<a href="?product={{ $one->id }}"
+        @if($one->id === $product?->id) aria-current="true" @endif>{{ $one->name }}</a>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif
     <x-findings :findings="$findings"/>
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/dechlorinator" novalidate>
-        @if($jar)<input type="hidden" name="product" value="{{ $jar->id }}">@endif
+        @if($product)<input type="hidden" name="product" value="{{ $product->id }}">@endif
         @php($entry = fn (string $name) => $typed[$name])
         <fieldset><legend>{{ __('dechlorinator.page.the_water') }}</legend><div class="row-fields">
             <x-change-entry name="litres" :label="__('dechlorinator.page.new_water')" :value="$entry('litres')" :unit="$volume->label()"/>

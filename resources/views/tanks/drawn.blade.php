@@ -10,6 +10,6 @@
 @endif
 @if(request()->header('HX-Request'))
     @include('parts.faults', ['fields' => array_filter(['name', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim',
-        'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread', 'marks',
+        'substrate_back', 'substrate_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread', 'marks',
         'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'routine_days'], request()->has(...))])
 @endif

@@ -1,8 +1,8 @@
-@php($plain = fn (?float $x, int $d = 1): string => $x === null ? '' : App\Units\Show::plain($x, $d))
-@php($in = fn (App\Units\Scale $scale, ?float $base): string => $scale->show($base))
+@php($plain = fn (?float $x, int $d = 1): string => $x === null ? '' : $format::plain($x, $d))
+@php($in = fn ($scale, ?float $base): string => $scale->show($base))
 @php([$sizes, $levels, $weights] = [$show->sizes(), $show->levels(), $show->weights()])
-@php($temperature = $show->values(App\View\Choices::parameter('temperature')))
-@php($makes = $show->widths(App\View\Choices::parameter('nitrate')))
+@php($temperature = $show->values($choices::parameter('temperature')))
+@php($makes = $show->widths($choices::parameter('nitrate')))
 <x-layout :title="$tank->exists ? __('tank.form.title', ['name' => $tank->name]) : __('tank.form.new')" :loop="$loop" wide>
     <h1 class="visually-hidden">{{ $tank->exists ? __('tank.form.title', ['name' => $tank->name]) : __('tank.form.new') }}</h1>
     <form class="tank-form" method="post" action="{{ $tank->exists ? '/tanks/'.$tank->id : '/tanks' }}" novalidate
@@ -12,8 +12,8 @@
             <fieldset><legend>{{ __('tank.form.tank') }}</legend>
                 <x-field name="name" :label="__('act.name')" :value="$tank->name" :help="__('tank.form.what_you_call')"/>
                 <x-choice name="shape" :label="__('tank.form.shape')" :value="$tank->shape->value"
-                    :options="App\View\Choices::options('shape')"
-                    :data-shape="App\View\Names::shapes()"/>
+                    :options="$choices::options('shape')"
+                    :data-shape="$names::shapes()"/>
                 <div class="row-fields">
                     <x-field small name="outer_length" :label="__('tank.form.length_edge_or')" :value="$in($sizes, $tank->outer_length)" :unit="$sizes->label"
                         mode="decimal"/>
@@ -34,7 +34,7 @@
                 <p class="muted">{{ __('tank.form.pour_in_a') }}</p>
                 <table class="plain marks"><thead><tr><th scope="col">{{ __('tank.form.water_below_the') }}</th><th scope="col">{{
                     __('tank.form.litres_in_so') }}</th></tr></thead><tbody>
-                @for($i = 0; $i < min(App\View\Choices::mostMarks(), max(6, count($tank->marks ?? []) + 3, count((array) old('marks', [])))); $i++)
+                @for($i = 0; $i < min($choices::mostMarks(), max(6, count($tank->marks ?? []) + 3, count((array) old('marks', [])))); $i++)
                     <tr>
                     @foreach(['level' => [$levels, __('tank.form.mark_below'), 0], 'litres' => [$show->volumes(), __('tank.form.mark_in'), 1]] as $part =>
                         [$scale, $word, $at])
@@ -52,12 +52,13 @@
             </fieldset>
             <fieldset><legend>{{ __('tank.form.substrate_rock_and') }}</legend>
                 <x-choice name="passive" term="soil" :label="__('tank.form.effect_on_the')" :value="$tank->passive->value"
-                    :options="App\View\Choices::options('passive')"
+                    :options="$choices::options('passive')"
                     :help="__('tank.form.how_much_a')"/>
                 <div class="row-fields">
-                    <x-field small name="bed_back" :label="__('tank.form.substrate_at_the')" :value="$in($sizes, $tank->bed_back)" :unit="$sizes->label"
+                    <x-field small name="substrate_back" :label="__('tank.form.substrate_at_the')" :value="$in($sizes, $tank->substrate_back)"
+                        :unit="$sizes->label"
                         mode="decimal"/>
-                    <x-field small name="bed_front" :label="__('tank.form.substrate_in_front')" :value="$in($sizes, $tank->bed_front)"
+                    <x-field small name="substrate_front" :label="__('tank.form.substrate_in_front')" :value="$in($sizes, $tank->substrate_front)"
                         :unit="$sizes->label" mode="decimal"/>
                     <x-field small name="porosity" :label="__('tank.form.water_in_the')" :value="$plain(100 * $tank->porosity, 0)" unit="%" mode="decimal"
                         :help="__('tank.form.sand_40_gravel')"/>
@@ -77,7 +78,7 @@
             </fieldset>
             <fieldset><legend>{{ __('tank.form.livestock_and_routine') }}</legend>
                 <x-choice name="animals" :label="__('tank.form.livestock')" :value="$tank->animals->value"
-                    :options="App\View\Choices::options('animals')"
+                    :options="$choices::options('animals')"
                     :help="__('tank.form.sets_the_default')"/>
                 <x-field name="started_on" type="date" :label="__('tank.started')" :value="$tank->started_on?->format('Y-m-d')"
                     :help="__('tank.started_help')"/>
@@ -102,9 +103,9 @@
                 </div>
                 @if($waters->isNotEmpty())
                 <div class="row-fields">
-                    <x-choice name="water_id" term="source_water" :label="__('tank.form.usual_source_water')" :value="$tank->water_id"
+                    <x-choice name="source_water_id" term="source_water" :label="__('tank.form.usual_source_water')" :value="$tank->source_water_id"
                         :options="$waters->pluck('name', 'id')->prepend($tank->exists ? __('tank.form.undecided') : __('tank.form.nearest'), '')"/>
-                    <x-choice name="second_water_id" :label="__('tank.form.blended_with')" :value="$tank->second_water_id"
+                    <x-choice name="second_source_water_id" :label="__('tank.form.blended_with')" :value="$tank->second_source_water_id"
                         :options="$waters->pluck('name', 'id')->prepend(__('tank.form.unblended'), '')"/>
                     <x-field small name="second_share" :label="__('tank.form.share_of_that')" :value="$plain(100 * $tank->second_share, 0)" unit="%"
                         mode="decimal"/>
@@ -114,7 +115,7 @@
             <fieldset><legend>{{ __('tank.form.equipment') }}</legend>
                 <table class="plain devices"><thead><tr><th>{{ __('tank.form.in_this_tank') }}</th><th>{{ __('tank.form.upper_end') }}</th><th>{{
                     __('tank.form.lower_end') }}</th><th>{{ __('tank.form.from_the_left') }}</th></tr></thead><tbody>
-                @foreach(App\View\Choices::all('device') as $kind)
+                @foreach($choices::all('device') as $kind)
                     @php($device = $tank->devices->firstWhere('kind', $kind))
                     @php($base = 'devices.'.$kind->value)
                     <tr>

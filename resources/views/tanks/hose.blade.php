@@ -1,6 +1,6 @@
-@php($degrees = $show->unit(App\View\Choices::parameter('temperature'))->label)
+@php($degrees = $show->unit($choices::parameter('temperature'))->label)
 @php($t = fn (string $field) => $page->typed[$field])
-@php($link = fn (string $name): string => 'href="?'.e(App\View\PageQuery::query(request()).'&working='.$name).'" data-working="'.e($name).'"')
+@php($link = fn (string $name): string => 'href="?'.e($pageQuery::query(request()).'&working='.$name).'" data-working="'.e($name).'"')
 <x-layout :title="__('hose.page.title', ['tank' => $tank->name])" :loop="$loop">
     <h1>{{ __('hose.page.hose_and_heat', ['tank' => $tank->name]) }}</h1>
     <form method="get" action="/tanks/{{ $tank->id }}/hose" novalidate>
@@ -14,7 +14,7 @@
                 @if($row && $row['stops'])<x-finding tone="beyond"><b>{{ __('hose.page.it_stops') }}</b> {{ $row['stops'] }}</x-finding>@endif
                 <div class="row-fields">
                     <x-change-entry :name="'bore'.$which" :label="__('hose.page.inner_diameter')" :value="$t('bore'.$which)" :unit="$show->levels()->label"/>
-                    <x-change-entry :name="'length'.$which" :label="__('hose.page.length')" :value="$t('length'.$which)" :unit="$show->runs()->label"/>
+                    <x-change-entry :name="'length'.$which" :label="__('hose.page.length')" :value="$t('length'.$which)" :unit="$show->hoseLengths()->label"/>
                     <x-change-entry :name="'drop'.$which" :label="__('hose.page.open_end_below')" :value="$t('drop'.$which)" :unit="$show->levels()->label"/>
                 </div>
             </fieldset>
@@ -26,7 +26,7 @@
                     <x-change-entry name="tube" :label="__('hose.page.inner_width_of')" :value="$t('tube')" :unit="$show->levels()->label"/>
                     <x-change-entry name="size" :label="__('hose.page.grains_of')" :value="$t('size')" :unit="$show->levels()->label"/>
                     <div class="field small"><label for="f-grain">{{ __('hose.page.of') }}</label>
-                    <select id="f-grain" name="grain">@foreach(App\View\Choices::all('grain') as $grain)<option value="{{ $grain->value }}"
+                    <select id="f-grain" name="grain">@foreach($choices::all('grain') as $grain)<option value="{{ $grain->value }}"
                         @selected($page->grain() === $grain)>{{ label($grain) }}</option>@endforeach</select>
                     <p class="fault" id="e-f-grain">{{ $errors->first('grain') }}</p></div>
                 </div>
@@ -64,6 +64,6 @@
             @foreach(['bore', 'length', 'drop'] as $field)@error($field)<span class="fault">{{ $message }}</span>@enderror @endforeach</p>
     </form>
     @foreach(['no_mouth', 'watch_hose', 'back_siphon', 'hot_tap'] as $caution)<p class="caution"><x-icon
-        name="exclamation-triangle"/> {{ App\View\Choices::caution($caution) }}</p>@endforeach
+        name="exclamation-triangle"/> {{ $choices::caution($caution) }}</p>@endforeach
     @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

@@ -22,7 +22,7 @@
             <p class="lives">
                 <a href="?working=volume" data-working="volume">{{ __('tank.litres', ['litres' => $page->show->volume($page->vessel->litres())]) }}</a>
                 <a href="{{ $base }}/livestock">{{ label($tank->animals) }}</a>
-                <a href="{{ $base }}/plants">{{ trans_choice('tank.stands', $tank->stands()->count(), ['count' => $tank->stands()->count()]) }}</a>
+                <a href="{{ $base }}/plants">{{ trans_choice('tank.stands', $tank->plantGroups()->count(), ['count' => $tank->plantGroups()->count()]) }}</a>
                 <a href="{{ $base }}/light">{{ __('tank.show.light_and_co') }}</a></p>
         </section>
         <aside class="side right" aria-label="{{ __('tank.water.now') }}">

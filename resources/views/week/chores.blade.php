@@ -7,18 +7,18 @@
         __('week.chores.how_often') }}</th><th>{{ __('week.chores.due') }}</th><th><span
         class="visually-hidden">{{ __('week.chores.actions') }}</span></th></tr></thead><tbody>
         @foreach($page->chores as $chore)
-        @php($interval = App\Tanks\ChoresQuery::interval($chore))
-        <tr><th scope="row">{{ $page->name($chore) }} <small class="num">{{ App\Tanks\ChoresQuery::minutes($chore) }} min</small></th>
+        @php($interval = $page->interval($chore))
+        <tr><th scope="row">{{ $page->name($chore) }} <small class="num">{{ $page->minutes($chore) }} min</small></th>
             <td>{{ $chore->tank->name ?? __('week.at_home') }}</td>
             <td>@if($page->wear($chore))<a data-working="{{ $chore->id }}" href="/tasks?working={{ $chore->id }}">{{ $page->wear($chore) }}</a>
                 @elseif($interval->count() > 0)<a data-working="{{ $chore->id }}"
-                href="/tasks?working={{ $chore->id }}">{{ App\Schedule\ChoresPage::every($interval) }}</a>
-                @else{{ App\Schedule\ChoresPage::every($interval) }}@endif<br><small
+                href="/tasks?working={{ $chore->id }}">{{ $page::every($interval) }}</a>
+                @else{{ $page::every($interval) }}@endif<br><small
                     class="muted">{{ __('week.chores.when_late', ['what' => __('week.lateness.'.$chore->toKind()->lateness->value)]) }}</small></td>
             <td data-of="due" @class(['short' => $page->isLate($chore)])>{{ $page->due($chore) }}</td>
             <td><form class="act-line" method="post" action="/tasks/{{ $chore->id }}/done">@csrf
                 @if($chore->toKind()->comes->value === 'learned' && $chore->every === null)<span>{{ __('week.chores.done_there_was') }}</span>
-                    @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
+                    @foreach($choices::all('found') as $found)<button class="act quiet" name="found"
                         value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">,
                         {{ $page->name($chore) }}</span></button> @endforeach
                 @else<button class="act quiet">{{ __('act.done') }}<span class="visually-hidden">: {{ $page->name($chore) }}</span></button>@endif</form>
@@ -47,7 +47,7 @@
     <section aria-labelledby="new-title"><h2 id="new-title">{{ __('week.chores.add_a_task') }}</h2>
     <form class="plain-form" method="post" action="/tasks" novalidate>@csrf
         <div class="row-fields">
-        <x-choice name="kind" :label="__('week.chores.task')" :options="App\Schedule\ChoresPage::kinds()" value="floss"/>
+        <x-choice name="kind" :label="__('week.chores.task')" :options="$page::kinds()" value="floss"/>
         <x-choice name="tank_id" :label="__('week.chores.where')" :options="['' => __('week.at_home')] + $page->keeper->tanks->pluck('name', 'id')->all()"
             :value="$page->keeper->tanks->first()?->id"/>
         <x-field name="name" :label="__('week.chores.name_or_note')"/>
@@ -57,7 +57,7 @@
         <x-field name="next_on" :label="__('week.chores.first_on_or')" type="date"/>
         </div><div class="row-fields">
         <x-field name="wears_most" :label="__('week.chores.or_after')" mode="decimal" :help="__('week.wears.help')"/>
-        <x-choice name="wears_of" :label="__('week.chores.tests_of')" :options="App\Schedule\ChoresPage::parameters()" :value="''"/>
+        <x-choice name="wears_of" :label="__('week.chores.tests_of')" :options="$page::parameters()" :value="''"/>
         </div><button class="act">{{ __('act.save') }}</button>
     </form></section>
     @includeWhen($isWorkingAsked, 'parts.open-working')

@@ -23,7 +23,7 @@
     @if($helpers->isNotEmpty())
     <section aria-labelledby="links-title"><h2 id="links-title">{{ __('helper.list.who_helps') }}</h2><ul class="plain-list">
         @foreach($helpers as $helper)
-        @php($of = new App\Schedule\HelperPage($helper))
+        @php($of = $page->asked($helper))
         @php($count = $of->count())
         <li><a href="/helpers/{{ $helper->id }}">{{ __('helper.list.at', ['name' => $helper->name, 'tank' => $helper->tank->name]) }}</a>, {{
             __('helper.list.to', ['day' => $helper->from_day->translatedFormat('j M'), 'until' => $helper->until_day->translatedFormat('j M'), 'what' =>

@@ -1,5 +1,5 @@
 @php($show = $page->show)
-@php($last = min($page->from + App\Schedule\WeekPage::DAYS, App\Schedule\JobsQuery::DAYS) - 1)
+@php($last = min($page->from + $page::DAYS, $page::AHEAD) - 1)
 <x-layout :title="__('week.show.week')" wide>
 <div class="week-page">
     <div class="page-head"><h1>{{ __('week.show.week') }}</h1>
@@ -26,7 +26,7 @@
         @if($page->from > 0)<a class="act quiet" href="/week?from={{ max(0, $page->from - 7) }}">{{ __('week.show.earlier') }}</a>@endif
         <b class="num">{{ __('week.show.to_4', ['day' => $page->week->today->addDays($page->from)->translatedFormat('D j M'), 'until' =>
             $page->week->today->addDays($last)->translatedFormat('D j M')]) }}</b>
-        @if($last < App\Schedule\JobsQuery::DAYS - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">{{ __('week.show.later') }}</a>@endif
+        @if($last < $page::AHEAD - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">{{ __('week.show.later') }}</a>@endif
     </nav>
     <ol class="week-days" data-week>
         @foreach($page->days() as $day)
@@ -35,9 +35,9 @@
                 <svg class="load" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"><rect class="free" width="100" height="6"/><rect
                     class="taken" width="{{ round(100 * $day->share(), 1) }}" height="6"/></svg>
                 <p class="num">@if($day->free === 0){{ __('week.day.none') }}@if($day->taken > 0), {{ __('week.show.of_work', ['minutes' =>
-                    App\Units\Show::minutes($day->taken)]) }} @endif @else{{ __('week.day.minutes', ['taken' => $day->taken === 0 ? __('week.day.empty') :
-                    App\Units\Show::minutes($day->taken),
-                    'free' => App\Units\Show::minutes($day->free)]) }}@endif @if($day->over() > 0 && $day->free > 0)
+                    $format::minutes($day->taken)]) }} @endif @else{{ __('week.day.minutes', ['taken' => $day->taken === 0 ? __('week.day.empty') :
+                    $format::minutes($day->taken),
+                    'free' => $format::minutes($day->free)]) }}@endif @if($day->over() > 0 && $day->free > 0)
                     <b>{{ __('week.day.over', ['count' => $day->over()]) }}</b>@endif</p>
                 @if($day->number === 0 && count($day->sessions) > 1)<p class="taken-by"><a href="/tonight">{{ __('week.in_order') }}</a></p>@endif
                 @if($day->doses !== '')<p class="taken-by">@if($day->number === 0 && $day->doseTank !== null)<a
@@ -52,13 +52,13 @@
             @foreach($day->sessions as $session)
             <section class="sitting"><div class="sitting-head"><h3>@if($session->tank)<a
                 href="/tanks/{{ $session->tank->id }}">{{ $session->name() }}</a>@else{{ $session->name() }}@endif</h3>
-                <span class="num">{{ App\Units\Show::minutes($session->minutes) }}</span>
+                <span class="num">{{ $format::minutes($session->minutes) }}</span>
                 @if($session->url)<a class="act quiet" href="{{ $session->url }}">{{ __($day->number === 0 ? 'act.plan' : 'week.show.open')
                     }}<span class="visually-hidden">: {{ $session->name() }}, {{ $day->day->translatedFormat('D j M') }}</span></a>@endif</div>
                 <ul>
                 @foreach($session->jobs as $job)
-                    @php($why = App\Schedule\WeekWords::why($page->week, $job))
-                    @php($name = App\View\JobWords::job($job, $show))
+                    @php($why = $page->why($job))
+                    @php($name = $jobWords::job($job, $show))
                     @php($moves = !$job->isSet && !isset($page->week->with[$job->id()]))
                     <li class="lot" @if($moves) draggable="true" data-job="{{ $job->id() }}" @endif>
                         <span class="what">{{ $name }} <small class="num">{{ $job->minutes }} min</small></span>
@@ -79,7 +79,7 @@
                         @if($job->key->type->value === 'chore' && $job->day() <= 1)
                         <form class="done" method="post" action="/tasks/{{ $job->of }}/done">@csrf
                             @if($job->kind->comes->value === 'learned')<span class="asks">{{ __('week.show.done_there_was') }}</span>
-                            @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
+                            @foreach($choices::all('found') as $found)<button class="act quiet" name="found"
                                 value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">:
                                 {{ __('week.show.is_done', ['name' => $name]) }}</span></button>@endforeach
                             @else<button class="act quiet">{{ __('act.done') }}<span class="visually-hidden">: {{ $name }}</span>
@@ -101,7 +101,7 @@
     <details @if($errors->hasAny(['minutes.*', 'hours.*', 'set_up'])) open @endif><summary>{{ __('week.show.your_usual_week') }}</summary>
         <form class="plain-form" method="post" action="/week/habits" novalidate>@csrf @method('put')
             <div class="habit-days">
-            @foreach([...array_slice(App\View\Names::weekdays(), 1), App\View\Names::weekdays()[0]] as $n => $name)
+            @foreach([...array_slice($names::weekdays(), 1), $names::weekdays()[0]] as $n => $name)
                 <fieldset><legend>{{ $name }}</legend><x-field :name="'minutes['.$n.']'" :label="__('week.show.minutes')"
                     :value="$page->week->habits->minutes[$n]"
                     mode="numeric"
@@ -113,7 +113,7 @@
         </form>
     </details>
     <details @if($errors->hasAny(['from_day', 'until_day', 'note', 'file'])) open @endif><summary>{{ __('week.show.absences_and_busy') }}</summary>
-        @foreach($keeper->awaySpells as $away)
+        @foreach($keeper->absences as $away)
         <form class="act-line" method="post" action="/week/away/{{ $away->id }}">@csrf @method('delete')<span>{{ __('week.show.to_4', ['day' =>
             $away->from_day->translatedFormat('j M Y'), 'until' => $away->until_day->translatedFormat('j M Y')]) }}@if($away->note): {{ $away->note
                 }}@endif</span> <button
@@ -129,7 +129,7 @@
             <div class="field"><label for="f-file">{{ __('week.show.import_busy_times') }}</label><input id="f-file" type="file" name="file"
                 accept=".ics,text/calendar" aria-describedby="e-f-file"><p class="fault"
             id="e-f-file">@error('file'){{ $message }}@enderror</p></div><button class="act quiet">{{ __('act.import') }}</button></form>
-        @if($keeper->busySpells()->exists())<form method="post" action="/week/busy">@csrf @method('delete')<button class="act quiet">{{
+        @if($keeper->calendarBlocks()->exists())<form method="post" action="/week/busy">@csrf @method('delete')<button class="act quiet">{{
             __('week.show.delete_the_busy') }}</button></form>@endif
     </details>
     <details><summary>{{ __('week.show.in_your_calendar') }}</summary>

@@ -10,10 +10,10 @@
         @foreach($lines as $at => $line)
         @php($in = $line['stock']->orderIn())
         <tr><th scope="row">{{ $line['name'] }}</th><td class="num" data-of="{{ __('week.supplies.left') }}">{{
-            App\Schedule\WeekPage::amount($line['stock']->left, $line['unit']) }}</td>
-            <td class="num" data-of="{{ __('week.supplies.takes') }}">{{ App\Schedule\WeekPage::amount($line['stock']->weekly, $line['unit']) }}</td>
+            $names::amount($line['stock']->left, $line['unit']) }}</td>
+            <td class="num" data-of="{{ __('week.supplies.takes') }}">{{ $names::amount($line['stock']->weekly, $line['unit']) }}</td>
             <td data-of="{{ __('week.supplies.lasts_for') }}">{{ $line['stock']->lasts() === null ? __('week.supplies.unused') :
-                App\Schedule\WeekPage::daysWords($line['stock']->lasts()) }}</td>
+                $names::days($line['stock']->lasts()) }}</td>
             <td data-of="{{ __($line['home'] ? 'week.supplies.mix_by' : 'week.supplies.order_by') }}" @class(['short' => $in !== null && $in <= 0])>@if($in
                 !== null)<a
                 data-working="{{ $at }}"
@@ -24,7 +24,7 @@
             <td>@if($line['supply'])<details><summary>{{ __('week.supplies.count_again') }}<span class="visually-hidden">: {{ $line['name'] }}</span></summary>
                 <form class="plain-form" method="post" action="/supplies/{{ $line['supply']->id }}">@csrf @method('put')<div class="row-fields">
                 @foreach([['name', __('act.name'), $line['name'], 'text'], ['left', __('week.supplies.in_stock'),
-                    App\Units\Show::plain($line['stock']->left, 1), 'text'],
+                    $format::plain($line['stock']->left, 1), 'text'],
                     ['unit', __('week.supplies.unit'), $line['unit'], 'text'],
                     ['weekly', __('week.supplies.used_per_week'), $line['supply']->weekly, 'text'], ['lead_days', __('week.supplies.delivery_days'),
                         $line['supply']->lead_days, 'text'],
@@ -46,7 +46,7 @@
             value="g" small/></div>
         <div class="row-fields"><x-field name="weekly" :label="__('week.supplies.used_per_week')" mode="decimal" value="0"/><x-field name="lead_days"
             :label="__('week.supplies.delivery_days')"
-            mode="numeric" :value="App\Supplies\SuppliesQuery::LEAD"/><x-field name="expires_on" :label="__('week.supplies.expires_on')" type="date"/></div>
+            mode="numeric" :value="$lead"/><x-field name="expires_on" :label="__('week.supplies.expires_on')" type="date"/></div>
         <button class="act">{{ __('act.save') }}</button>
     </form></section>
     @includeWhen($isWorkingAsked, 'parts.open-working')

@@ -200,11 +200,11 @@ final class SessionTest extends TestCase
     }
 
     #[DataProvider('cautions')]
-    public function testACautionStandsWhereItBites(string $key, Caution $caution, Session $session, bool $stands): void
+    public function testACautionStandsWhereItBites(string $key, Caution $caution, Session $session, bool $plantGroups): void
     {
         foreach ($session->jobs() as $job) {
             if ($job->key === $key) {
-                self::assertSame($stands, in_array($caution, $session->cautionsOf($job), true));
+                self::assertSame($plantGroups, in_array($caution, $session->cautionsOf($job), true));
 
                 return;
             }

@@ -51,19 +51,19 @@ final class SlowReleaseTest extends TestCase
     public function testAQuarterOfACapsuleEndsInTheWaterAndMoreThroughGravel(): void
     {
         // Two of 60 mg of nitrogen over a hundred days in 50 L: 120 mg * 0.25 / 100 / 50 of nitrogen, 4.4266 times that of nitrate.
-        $fine = SlowRelease::capsules([[RootTabKind::Coated, 2, 100.0]], Parameter::Nitrate, false, 50.0);
+        $fine = SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0]], Parameter::Nitrate, false, 50.0);
         self::assertEqualsWithDelta(0.006 * 4.4266, $fine->value('c'), 1e-5);
-        self::assertEqualsWithDelta(1.6, SlowRelease::capsules([[RootTabKind::Coated, 2, 100.0]], Parameter::Nitrate, true, 50.0)->value('c') / $fine->value('c'), 1e-9);
-        self::assertEqualsWithDelta(1.0 / 3.0, SlowRelease::capsules([[RootTabKind::Clay, 2, 100.0]], Parameter::Nitrate, false, 50.0)->value('c') / $fine->value('c'), 1e-9);
+        self::assertEqualsWithDelta(1.6, SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0]], Parameter::Nitrate, true, 50.0)->value('c') / $fine->value('c'), 1e-9);
+        self::assertEqualsWithDelta(1.0 / 3.0, SlowRelease::rootTabs([[RootTabKind::Clay, 2, 100.0]], Parameter::Nitrate, false, 50.0)->value('c') / $fine->value('c'), 1e-9);
         // Potassium as plants take it: 0.030 of their dry mass beside 0.025 of nitrogen.
-        self::assertEqualsWithDelta(0.006 * 1.2, SlowRelease::capsules([[RootTabKind::Coated, 2, 100.0]], Parameter::Potassium, false, 50.0)->value('c'), 1e-6);
+        self::assertEqualsWithDelta(0.006 * 1.2, SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0]], Parameter::Potassium, false, 50.0)->value('c'), 1e-6);
         // A tenth to a half of it, eight times of ten.
         self::assertGreaterThan(0.1, $fine->estimate()->low() / (4.0 * $fine->value('c')));
         self::assertLessThan(0.5, $fine->estimate()->high() / (4.0 * $fine->value('c')));
         // Several sets add up in one working.
-        $both = SlowRelease::capsules([[RootTabKind::Coated, 2, 100.0], [RootTabKind::Clay, 4, 50.0]], Parameter::Nitrate, false, 50.0);
+        $both = SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0], [RootTabKind::Clay, 4, 50.0]], Parameter::Nitrate, false, 50.0);
         self::assertEqualsWithDelta((0.006 + 4 * 20.0 * 0.25 / 50.0 / 50.0) * 4.4266, $both->value('c'), 1e-5);
-        self::assertSame(0.0, SlowRelease::capsules([[RootTabKind::Coated, 2, 100.0]], Parameter::Acidity, false, 50.0)->value('c'));
+        self::assertSame(0.0, SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0]], Parameter::Acidity, false, 50.0)->value('c'));
     }
 
     public function testABottleIsEmptyWhenWhatIsReallyGivenHasUsedIt(): void
@@ -78,8 +78,8 @@ final class SlowReleaseTest extends TestCase
     {
         yield 'soil of tomorrow' => [static fn() => SlowRelease::soil(-1.0)];
         yield 'no age' => [static fn() => SlowRelease::left(NAN)];
-        yield 'no capsules' => [static fn() => SlowRelease::capsules([[RootTabKind::Clay, 0, 60.0]], Parameter::Nitrate, false, 50.0)];
-        yield 'no water' => [static fn() => SlowRelease::capsules([[RootTabKind::Clay, 1, 60.0]], Parameter::Nitrate, false, 0.0)];
+        yield 'no capsules' => [static fn() => SlowRelease::rootTabs([[RootTabKind::Clay, 0, 60.0]], Parameter::Nitrate, false, 50.0)];
+        yield 'no water' => [static fn() => SlowRelease::rootTabs([[RootTabKind::Clay, 1, 60.0]], Parameter::Nitrate, false, 0.0)];
         yield 'a bottle that nothing is taken from' => [static fn() => DosingBottle::empty(500.0, 0.0, 1, 0, 'mL')];
     }
 

@@ -37,7 +37,7 @@ final class PlannerTest extends TestCase
     }
 
     /** @return list<Ingredient> */
-    public static function jars(string ...$keys): array
+    public static function products(string ...$keys): array
     {
         return array_values(array_map(static fn(string $key): Ingredient => Ingredient::ofSalt(Salts::get($key)), $keys));
     }
@@ -45,7 +45,7 @@ final class PlannerTest extends TestCase
     /** @return list<Ingredient> */
     private static function shelf(): array
     {
-        return self::jars('gypsum', 'calcium_chloride', 'epsom', 'magnesium_chloride', 'soda', 'potassium_bicarbonate', 'potassium_sulfate', 'potassium_chloride');
+        return self::products('gypsum', 'calcium_chloride', 'epsom', 'magnesium_chloride', 'soda', 'potassium_bicarbonate', 'potassium_sulfate', 'potassium_chloride');
     }
 
     /** @return iterable<string, array{list<BatchSource>, Target}> */
@@ -113,7 +113,7 @@ final class PlannerTest extends TestCase
         // 6 dGH are 1.06994 mmol/L; at 3 to 1 by mass calcium is 3/40.078 of (3/40.078 + 1/24.305): 0.64527, so 0.69040 mmol/L
         // calcium and 0.37954 mmol/L magnesium. In 10 L that is 0.69040 x 147.014 / 100 = 1.01498 g of the one and
         // 0.37954 x 246.474 / 100 = 0.93547 g of the other.
-        $planner = new Planner([BatchSource::pure()], self::jars('calcium_chloride', 'epsom'), 10.0);
+        $planner = new Planner([BatchSource::pure()], self::products('calcium_chloride', 'epsom'), 10.0);
         $mixture = $planner->closest(Target::degrees(6.0, null, 3.0));
 
         self::assertEqualsWithDelta(10.1498, 100.0 * $mixture->amounts[0], 0.01);
@@ -159,8 +159,8 @@ final class PlannerTest extends TestCase
     public function testNoRandomMixWithTheSameHardnessLeavesTheIntervalOfConductivity(): void
     {
         $sources = [BatchSource::pure(), self::tap()];
-        $jars = self::shelf();
-        $planner = new Planner($sources, $jars, 20.0);
+        $products = self::shelf();
+        $planner = new Planner($sources, $products, 20.0);
         $target = Target::degrees(6.0, 3.0, null, null, self::CAPS);
         [$low, $high] = $planner->conductivityBetween($target->gh, $target->kh, $target) ?? [0.0, 0.0];
         $random = new Randomizer(new Mt19937(3));
@@ -188,12 +188,12 @@ final class PlannerTest extends TestCase
         foreach (Preference::cases() as $preference) {
             $recipes[$preference->value] = $planner->sparing($preference, $target, $closest) ?? self::fail($preference->value);
         }
-        $jars = static fn(Mixture $m): int => count(array_filter($m->amounts, static fn(float $a): bool => $a > 1e-6));
+        $products = static fn(Mixture $m): int => count(array_filter($m->amounts, static fn(float $a): bool => $a > 1e-6));
         $weighed = static fn(Mixture $m): float => array_sum($m->amounts);
         foreach ([$closest, ...array_values($recipes)] as $other) {
             self::assertLessThanOrEqual($other->ions->of(Ion::Sodium) + 1e-6, $recipes['least_sodium']->ions->of(Ion::Sodium));
             self::assertLessThanOrEqual($other->shares[0] + 1e-6, $recipes['least_ro']->shares[0]);
-            self::assertLessThanOrEqual($jars($other), $jars($recipes['fewest_jars']));
+            self::assertLessThanOrEqual($products($other), $products($recipes['fewest_jars']));
         }
         // Fewer jars may weigh a little more, and never much.
         self::assertLessThanOrEqual(1.03 * min(array_map($weighed, $recipes)), $weighed($recipes['fewest_jars']));
@@ -222,7 +222,7 @@ final class PlannerTest extends TestCase
     public function testACapInTheWayIsNamedWithASaltToSwap(): void
     {
         // 12 dKH from sodium bicarbonate alone are 98 mg/L sodium.
-        $planner = new Planner([BatchSource::pure()], self::jars('calcium_chloride', 'epsom', 'soda'), 20.0);
+        $planner = new Planner([BatchSource::pure()], self::products('calcium_chloride', 'epsom', 'soda'), 20.0);
         $target = Target::degrees(8.0, 12.0, null, null, ['Na' => 50.0]);
         $advice = Advice::on($planner, $target, $planner->closest($target));
 
@@ -248,20 +248,20 @@ final class PlannerTest extends TestCase
     public static function poorShelves(): iterable
     {
         yield 'no jars' => [[], Target::degrees(6.0, 2.0, 3.0, 280.0, self::CAPS)];
-        yield 'one jar' => [self::jars('epsom'), Target::degrees(6.0, 2.0, 3.0, 280.0, self::CAPS)];
-        yield 'two jars alike' => [self::jars('epsom', 'epsom'), Target::degrees(6.0, null, null, 280.0, self::CAPS)];
+        yield 'one jar' => [self::products('epsom'), Target::degrees(6.0, 2.0, 3.0, 280.0, self::CAPS)];
+        yield 'two jars alike' => [self::products('epsom', 'epsom'), Target::degrees(6.0, null, null, 280.0, self::CAPS)];
         yield 'nothing aimed at' => [self::shelf(), new Target(null, null, null, null, self::CAPS)];
         yield 'everything at nothing' => [self::shelf(), Target::degrees(0.0, 0.0, 0.0, 0.0, array_map(static fn(): float => 0.0, self::CAPS))];
         yield 'out of all measure' => [self::shelf(), Target::degrees(100.0, 100.0, 50.0, 20000.0, self::CAPS)];
-        yield 'lime only' => [self::jars('lime'), Target::degrees(6.0, 6.0)];
+        yield 'lime only' => [self::products('lime'), Target::degrees(6.0, 6.0)];
     }
 
-    /** @param list<Ingredient> $jars */
+    /** @param list<Ingredient> $products */
     #[DataProvider('poorShelves')]
-    public function testAnyShelfGivesAnAnswer(array $jars, Target $target): void
+    public function testAnyShelfGivesAnAnswer(array $products, Target $target): void
     {
         foreach ([[BatchSource::pure()], [self::tap()], [BatchSource::pure(), self::tap()]] as $sources) {
-            $planner = new Planner($sources, $jars, 20.0);
+            $planner = new Planner($sources, $products, 20.0);
             $closest = $planner->closest($target);
             self::assertTrue(is_finite($closest->conductivity));
             self::assertEqualsWithDelta(1.0, array_sum($closest->shares), 1e-6);
@@ -335,7 +335,7 @@ final class PlannerTest extends TestCase
 
     public function testGypsumIsNotPlannedBeyondWhatDissolves(): void
     {
-        $planner = new Planner([BatchSource::pure()], self::jars('gypsum'), 10.0);
+        $planner = new Planner([BatchSource::pure()], self::products('gypsum'), 10.0);
 
         self::assertLessThanOrEqual(2.0, $planner->closest(Target::degrees(90.0, null))->amounts[0]);
     }
@@ -351,7 +351,7 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta(287.5, $mixture->conductivity, 1.0);
         self::assertContains(Ion::Chloride, $mixture->unknown());
         // Of a product that stays on the shelf nothing is unknown.
-        $without = (new Planner([BatchSource::pure()], [...self::jars('gypsum'), $product], 20.0))->closest(new Target(0.0, 0.0, null, null));
+        $without = (new Planner([BatchSource::pure()], [...self::products('gypsum'), $product], 20.0))->closest(new Target(0.0, 0.0, null, null));
         self::assertSame([], $without->unknown());
     }
 

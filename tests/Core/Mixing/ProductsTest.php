@@ -65,15 +65,15 @@ final class ProductsTest extends TestCase
 
     public function testJarsGoInGypsumFirstAndBicarbonateLast(): void
     {
-        $jars = PlannerTest::jars('soda', 'calcium_chloride', 'gypsum', 'epsom');
-        $batch = WeighedBatch::rounded(Mixture::of([BatchSource::pure()], [1.0], $jars, [0.1, 0.1, 0.1, 0.0]), 10.0, 0.1);
+        $products = PlannerTest::products('soda', 'calcium_chloride', 'gypsum', 'epsom');
+        $batch = WeighedBatch::rounded(Mixture::of([BatchSource::pure()], [1.0], $products, [0.1, 0.1, 0.1, 0.0]), 10.0, 0.1);
 
         self::assertSame([2, 1, 0], $batch->order());
     }
 
     public function testRoundingToTheScaleIsShownInTheWater(): void
     {
-        $recipe = Mixture::of([BatchSource::pure()], [1.0], PlannerTest::jars('epsom'), [0.0437]);
+        $recipe = Mixture::of([BatchSource::pure()], [1.0], PlannerTest::products('epsom'), [0.0437]);
         $batch = WeighedBatch::rounded($recipe, 10.0, 1.0);
 
         self::assertSame([0.0], $batch->amounts);
@@ -93,7 +93,7 @@ final class ProductsTest extends TestCase
     /** @param list<float> $amounts */
     private static function missed(Mixture $recipe, array $amounts, float $litres, Target $target): float
     {
-        $water = Mixture::of($recipe->sources, $recipe->shares, $recipe->jars, array_map(static fn(float $amount): float => $amount / $litres, $amounts));
+        $water = Mixture::of($recipe->sources, $recipe->shares, $recipe->products, array_map(static fn(float $amount): float => $amount / $litres, $amounts));
         $sum = 0.0;
         foreach ([RecipeAim::Hardness, RecipeAim::Alkalinity, RecipeAim::Conductivity] as $aim) {
             $sum += (((float) $water->value($aim) - (float) $target->value($aim)) / $aim->tolerance((float) $target->value($aim))) ** 2;
@@ -108,10 +108,10 @@ final class ProductsTest extends TestCase
         $chance = new Randomizer(new Mt19937($seed));
         $draw = static fn(float $low, float $high): float => $low + ($high - $low) * ($chance->getInt(0, 1 << 30) / (1 << 30));
         $names = $chance->pickArrayKeys(array_flip(['gypsum', 'calcium_chloride', 'epsom', 'magnesium_chloride', 'soda', 'potassium_bicarbonate', 'potassium_sulfate']), $chance->getInt(2, 4));
-        $jars = PlannerTest::jars(...array_map(strval(...), $names));
+        $products = PlannerTest::products(...array_map(strval(...), $names));
         $litres = $draw(5, 25);
         $step = [0.1, 0.5, 1.0][$chance->getInt(0, 2)];
-        $recipe = Mixture::of([BatchSource::pure()], [1.0], $jars, array_map(static fn(): float => $draw(0.03, 0.15), $jars));
+        $recipe = Mixture::of([BatchSource::pure()], [1.0], $products, array_map(static fn(): float => $draw(0.03, 0.15), $products));
         $target = new Target($recipe->value(RecipeAim::Hardness), $recipe->value(RecipeAim::Alkalinity), null, $recipe->value(RecipeAim::Conductivity));
         $spoons = $seed % 3 === 0 ? [0 => 0.9] : [];
         $least = INF;
@@ -139,10 +139,10 @@ final class ProductsTest extends TestCase
     public function testALabelThatNamesNoConductivityIsReckonedAndSaysHowRoughly(): void
     {
         // Calcium and magnesium chloride for 6 degrees, as salts they would raise the pen by what their ions conduct.
-        $salts = Mixture::of([BatchSource::pure()], [1.0], PlannerTest::jars('calcium_chloride', 'magnesium_chloride'), [0.101498, 0.077161]);
+        $salts = Mixture::of([BatchSource::pure()], [1.0], PlannerTest::products('calcium_chloride', 'magnesium_chloride'), [0.101498, 0.077161]);
         $label = new Label(3.0, 10.0, $salts->ions->degreesOfHardness(), 0.0, null, 3.0);
-        $jar = Ingredient::ofLabel('x', 'Grains', 'g', $label);
-        $batch = WeighedBatch::rounded(Mixture::of([BatchSource::pure()], [1.0], [$jar], [0.3]), 10.0, 0.1);
+        $product = Ingredient::ofLabel('x', 'Grains', 'g', $label);
+        $batch = WeighedBatch::rounded(Mixture::of([BatchSource::pure()], [1.0], [$product], [0.3]), 10.0, 0.1);
 
         self::assertNull($label->contradiction());
         self::assertGreaterThan(0.05, $label->doubt());
@@ -155,7 +155,7 @@ final class ProductsTest extends TestCase
 
     public function testThePenSaysHowMuchMoreOfEverything(): void
     {
-        $batch = WeighedBatch::rounded(Mixture::of([BatchSource::pure()], [1.0], PlannerTest::jars('calcium_chloride', 'epsom'), [0.1, 0.1]), 10.0, 0.0);
+        $batch = WeighedBatch::rounded(Mixture::of([BatchSource::pure()], [1.0], PlannerTest::products('calcium_chloride', 'epsom'), [0.1, 0.1]), 10.0, 0.0);
         $expected = $batch->water->conductivity;
 
         self::assertTrue($batch->check($expected * 1.02)->isGood());
@@ -225,15 +225,15 @@ final class ProductsTest extends TestCase
 
     public function testAStockSolutionKeepsApartWhatFallsOut(): void
     {
-        $jars = PlannerTest::jars('calcium_chloride', 'epsom', 'soda', 'magnesium_chloride');
-        $stock = Concentrate::of(Mixture::of([BatchSource::pure()], [1.0], $jars, [0.08, 0.05, 0.05, 0.02]), 5.0, 500.0);
+        $products = PlannerTest::products('calcium_chloride', 'epsom', 'soda', 'magnesium_chloride');
+        $stock = Concentrate::of(Mixture::of([BatchSource::pure()], [1.0], $products, [0.08, 0.05, 0.05, 0.02]), 5.0, 500.0);
 
         // 500 mL at 5 mL a litre treat 100 L.
         self::assertEqualsWithDelta(8.0, $stock->grams[0], 1e-9);
         foreach ($stock->bottles as [$inside]) {
             foreach ($inside as $a) {
                 foreach ($inside as $b) {
-                    self::assertTrue($a === $b || Concentrate::clash($jars[$a], $jars[$b]) === null);
+                    self::assertTrue($a === $b || Concentrate::clash($products[$a], $products[$b]) === null);
                 }
             }
         }
@@ -243,7 +243,7 @@ final class ProductsTest extends TestCase
 
     public function testGypsumDoesNotGoIntoAStockSolution(): void
     {
-        $stock = Concentrate::of(Mixture::of([BatchSource::pure()], [1.0], PlannerTest::jars('gypsum'), [0.08]), 5.0, 500.0);
+        $stock = Concentrate::of(Mixture::of([BatchSource::pure()], [1.0], PlannerTest::products('gypsum'), [0.08]), 5.0, 500.0);
 
         self::assertSame([0], $stock->undissolved);
         // 8 g at 1.6 g/L need 5 L of bottle.

@@ -69,23 +69,23 @@ final class CatchUpTest extends TestCase
     {
         foreach ([0.1, 0.3, 0.6] as $largest) {
             foreach ([0.0, 0.4, 1.0] as $bed) {
-                foreach ([0, 1, 5] as $stands) {
-                    $way = CatchUp::plan(90.0, 25.0, 4.0, $largest, 2, $bed, $stands, true);
+                foreach ([0, 1, 5] as $plantGroups) {
+                    $way = CatchUp::plan(90.0, 25.0, 4.0, $largest, 2, $bed, $plantGroups, true);
                     $cleaned = $cut = 0.0;
                     $rinsed = 0;
                     foreach ($way->sessions as $session) {
                         self::assertLessThanOrEqual($largest + 1e-9, $session->change);
                         self::assertLessThanOrEqual(CatchUp::BED + 1e-9, $session->bed);
                         self::assertFalse($session->media && ($session->bed > 0.0 || $session->change > CatchUp::LARGE));
-                        self::assertLessThanOrEqual((int) ceil($stands / 2), $session->stands);
+                        self::assertLessThanOrEqual((int) ceil($plantGroups / 2), $session->plantGroups);
                         $cleaned += $session->bed;
-                        $cut += $session->stands;
+                        $cut += $session->plantGroups;
                         $rinsed += $session->media ? 1 : 0;
                     }
                     self::assertEqualsWithDelta($bed, $cleaned, 1e-9);
-                    self::assertEqualsWithDelta($stands, $cut, 1e-9);
+                    self::assertEqualsWithDelta($plantGroups, $cut, 1e-9);
                     self::assertSame(1, $rinsed);
-                    self::assertSame([0.0, 0], [$way->sessions[0]->bed, $way->sessions[0]->stands], 'the first is for the water');
+                    self::assertSame([0.0, 0], [$way->sessions[0]->bed, $way->sessions[0]->plantGroups], 'the first is for the water');
                 }
             }
         }

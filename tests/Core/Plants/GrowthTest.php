@@ -126,8 +126,8 @@ final class GrowthTest extends TestCase
         mt_srand(5 + $count);
         $bell = static fn(): float => sqrt(-2.0 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
         $held = $next = 0;
-        for ($stand = 0; $stand < 800; ++$stand) {
-            $usual = [15.0, 35.0, 70.0][$stand % 3];
+        for ($plantGroup = 0; $plantGroup < 800; ++$plantGroup) {
+            $usual = [15.0, 35.0, 70.0][$plantGroup % 3];
             $rate = $usual * LearnedRate::DOUBT ** $bell();
             $stretch = static fn(): float => $rate * exp(0.15 * $bell());
             $ceiling = 450.0 * exp(LearnedRate::CEILING * $bell());

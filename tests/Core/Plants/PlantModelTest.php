@@ -33,14 +33,14 @@ final class PlantModelTest extends TestCase
         return new GrowingGroup($key, $form->value.' '.$key, $form, $demand, $place[0], $place[1], $place[2], $place[3], $height, $off, $cover, $ceiling, LearnedRate::guess(max(0.01, $rate)), $doubling, $wished, planted: $planted);
     }
 
-    private static function planting(GrowingGroup ...$stands): PlantModel
+    private static function planting(GrowingGroup ...$plantGroups): PlantModel
     {
-        return self::under(160.0, ...$stands);
+        return self::under(160.0, ...$plantGroups);
     }
 
-    private static function under(float $flux, GrowingGroup ...$stands): PlantModel
+    private static function under(float $flux, GrowingGroup ...$plantGroups): PlantModel
     {
-        return new PlantModel(array_values($stands), new LightField([new LampModel(LampKind::Panel, $flux, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)), 360.0, new SubstrateLayer(60.0, 40.0, 0.4));
+        return new PlantModel(array_values($plantGroups), new LightField([new LampModel(LampKind::Panel, $flux, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)), 360.0, new SubstrateLayer(60.0, 40.0, 0.4));
     }
 
     public function testAStandIsDueOnTheDayOnWhichItsCurveMeetsTheNearestLimitAndTheBandIsThatOfItsRate(): void
@@ -177,25 +177,25 @@ final class PlantModelTest extends TestCase
     private static function some(int $seed): PlantModel
     {
         mt_srand($seed);
-        $stands = [];
+        $plantGroups = [];
         for ($i = 1; $i <= 8; ++$i) {
             $left = mt_rand(0, 70) / 100.0;
             $front = mt_rand(0, 60) / 100.0;
             $form = GrowthForm::cases()[mt_rand(0, count(GrowthForm::cases()) - 1)];
-            $stands[] = self::stand($i, $form, [$left, $left + 0.3, $front, $front + 0.4], (float) mt_rand(1, 300), (float) mt_rand(1, 80), mt_rand(0, 1) ? (float) mt_rand(60, 250) : null, LightDemand::cases()[mt_rand(0, 2)], mt_rand(1, 100) / 100.0, $form === GrowthForm::Floating ? 6.0 : 0.0);
+            $plantGroups[] = self::stand($i, $form, [$left, $left + 0.3, $front, $front + 0.4], (float) mt_rand(1, 300), (float) mt_rand(1, 80), mt_rand(0, 1) ? (float) mt_rand(60, 250) : null, LightDemand::cases()[mt_rand(0, 2)], mt_rand(1, 100) / 100.0, $form === GrowthForm::Floating ? 6.0 : 0.0);
         }
 
-        return self::planting(...$stands);
+        return self::planting(...$plantGroups);
     }
 
     public function testCuttingNeverRaisesTheShadeOnAnother(): void
     {
         for ($seed = 1; $seed <= 30; ++$seed) {
             $planting = self::some($seed);
-            foreach ($planting->stands as $stand) {
-                $cut = $planting->cut($stand);
-                foreach ($planting->stands as $other) {
-                    if ($other->key !== $stand->key) {
+            foreach ($planting->plantGroups as $plantGroup) {
+                $cut = $planting->cut($plantGroup);
+                foreach ($planting->plantGroups as $other) {
+                    if ($other->key !== $plantGroup->key) {
                         self::assertGreaterThanOrEqual($planting->lightAt($other, 0.0) - 1e-9, $planting->gained($other, $cut));
                     }
                 }
@@ -207,11 +207,11 @@ final class PlantModelTest extends TestCase
     {
         for ($seed = 1; $seed <= 10; ++$seed) {
             $planting = self::some($seed);
-            $turned = new PlantModel(array_reverse(array_values($planting->stands)), $planting->light, $planting->water, $planting->bed);
+            $turned = new PlantModel(array_reverse(array_values($planting->plantGroups)), $planting->light, $planting->water, $planting->bed);
 
             self::assertEquals($planting->dues(), $turned->dues());
-            foreach ($planting->stands as $stand) {
-                self::assertEqualsWithDelta($planting->lightAt($stand, 10.0), $turned->lightAt($stand, 10.0), 1e-9);
+            foreach ($planting->plantGroups as $plantGroup) {
+                self::assertEqualsWithDelta($planting->lightAt($plantGroup, 10.0), $turned->lightAt($plantGroup, 10.0), 1e-9);
             }
         }
     }
@@ -220,11 +220,11 @@ final class PlantModelTest extends TestCase
     {
         for ($seed = 1; $seed <= 30; ++$seed) {
             $planting = self::some($seed);
-            foreach ($planting->stands as $stand) {
-                $cut = $planting->cut($stand, [1, 28, 400][$seed % 3]);
+            foreach ($planting->plantGroups as $plantGroup) {
+                $cut = $planting->cut($plantGroup, [1, 28, 400][$seed % 3]);
                 self::assertGreaterThan(0.0, min($cut->to, $cut->cover));
-                self::assertLessThanOrEqual($stand->height, $cut->to);
-                self::assertLessThanOrEqual($stand->cover, $cut->cover);
+                self::assertLessThanOrEqual($plantGroup->height, $cut->to);
+                self::assertLessThanOrEqual($plantGroup->cover, $cut->cover);
                 self::assertGreaterThanOrEqual(0.0, $cut->fresh);
             }
         }
@@ -240,10 +240,10 @@ final class PlantModelTest extends TestCase
 
     public function testTheWorkingOfAHeightComesToTheHeightThatIsDrawnWithItsBand(): void
     {
-        $stand = self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, off: 10.0);
-        $height = $stand->working(14.0)->endingAt('h')->estimate();
+        $plantGroup = self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, off: 10.0);
+        $height = $plantGroup->working(14.0)->endingAt('h')->estimate();
 
-        self::assertEqualsWithDelta($stand->heightIn(14.0), $stand->working(14.0)->value('h'), 1e-6);
+        self::assertEqualsWithDelta($plantGroup->heightIn(14.0), $plantGroup->working(14.0)->value('h'), 1e-6);
         // Two weeks at 40 mm a week, a factor of 1.826 either way: 450 / (1 + 3.5 exp(-0.389)) = 133 and 450 / (1 + 3.5 exp(-1.299)) = 230; the tape of 10 mm
         // widens that by a little.
         self::assertEqualsWithDelta(133.0, $height->low(), 10.0);
@@ -315,8 +315,8 @@ final class PlantModelTest extends TestCase
     public function testOneThatGrowsAtAThirdOfWhatItsLightAllowsIsSlow(): void
     {
         $slow = LearnedRate::of(60.0, 450.0, array_fill(0, 5, [100.0, 112.0, 2.0]));
-        $stand = self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.6, 1.0], 110.0, 40.0)->growing($slow);
-        $failing = FailingGroup::of(self::planting($stand), $stand);
+        $plantGroup = self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.6, 1.0], 110.0, 40.0)->growing($slow);
+        $failing = FailingGroup::of(self::planting($plantGroup), $plantGroup);
 
         self::assertTrue($failing?->isSlow);
         self::assertFalse($failing->isDark);

@@ -46,15 +46,15 @@ final class ZoneTest extends TestCase
 
     public function testItsAreaIsThatOfARectangleAndItsHalvesMakeItUp(): void
     {
-        $patch = self::patch([0.2, 0.6, 0.5, 0.9]);
-        self::assertEqualsWithDelta(0.16, $patch->area(), 1e-12);
+        $zone = self::patch([0.2, 0.6, 0.5, 0.9]);
+        self::assertEqualsWithDelta(0.16, $zone->area(), 1e-12);
         // 120 cm by 40: it is longer from left to right; 30 by 60: from front to back.
-        self::assertSame([[0.2, 0.4, 0.5, 0.9], [0.4, 0.6, 0.5, 0.9]], $patch->halves(3.0));
-        self::assertSame([[0.2, 0.6, 0.5, 0.7], [0.2, 0.6, 0.7, 0.9]], $patch->halves(0.5));
+        self::assertSame([[0.2, 0.4, 0.5, 0.9], [0.4, 0.6, 0.5, 0.9]], $zone->halves(3.0));
+        self::assertSame([[0.2, 0.6, 0.5, 0.7], [0.2, 0.6, 0.7, 0.9]], $zone->halves(0.5));
         // As long as deep: cut from left to right.
         self::assertSame([0.2, 0.4, 0.5, 0.9], self::patch([0.2, 0.6, 0.5, 0.9])->halves(1.001)[0]);
         foreach ([0.5, 1.0, 3.0] as $length) {
-            self::assertEqualsWithDelta($patch->area(), array_sum(array_map(static fn(array $half): float => self::patch($half)->area(), $patch->halves($length))), 1e-12);
+            self::assertEqualsWithDelta($zone->area(), array_sum(array_map(static fn(array $half): float => self::patch($half)->area(), $zone->halves($length))), 1e-12);
         }
     }
 

@@ -226,7 +226,7 @@ final class VolumeTest extends TestCase
         yield 'a bow beyond a half circle' => [static fn() => Shape::BowFront->plan(600, 300, 700, 6), 'middle_depth'];
         yield 'a bed without grains' => [static fn() => new SubstrateLayer(10, 10, 1.0), 'porosity'];
         yield 'a waterline under the floor' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 120, SubstrateLayer::none()), 'water_below_rim'];
-        yield 'a bed above the water' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, new SubstrateLayer(90, 10, 0.4)), 'bed_back'];
+        yield 'a bed above the water' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, new SubstrateLayer(90, 10, 0.4)), 'substrate_back'];
         yield 'more stone than tank' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, SubstrateLayer::none(), [Displacement::even(5, 0, 60)]), 'stone_kg'];
     }
 

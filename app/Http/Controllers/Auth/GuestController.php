@@ -29,7 +29,7 @@ final class GuestController extends Controller
 {
     public function show(): View
     {
-        return view('auth.first', ['demo' => (bool) config('app.demo')]);
+        return view('auth.first', ['demo' => (bool) config('app.demo'), 'sizes' => (new Keeper())->show()->sizes(), 'days' => Guests::DAYS]);
     }
 
     public function answer(FirstAnswerRequest $request, AnswerFirst $answer, LoginThrottle $doors): RedirectResponse

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What an inquiry is about. */
+enum ProblemSubject: string
+{
+    case Growth = 'growth';
+    case Leaves = 'leaves';
+}
