@@ -42,7 +42,11 @@ final class AnswerFirst
             $water = self::tap($guest);
             $tank = Tank::usual($animals)->fill($sizes + ['name' => (string) __('guest.tank'), 'source_water_id' => $water->id]);
             // A low tank has a low substrate too.
-            $tank->fill(['substrate_back' => min($tank->substrate_back, 0.15 * $tank->outer_height), 'substrate_front' => min($tank->substrate_front, 0.1 * $tank->outer_height), 'water_below_rim' => min($tank->water_below_rim, 0.1 * $tank->outer_height)]);
+            $tank->fill([
+                'substrate_back' => min($tank->substrate_back, 0.15 * $tank->outer_height),
+                'substrate_front' => min($tank->substrate_front, 0.1 * $tank->outer_height),
+                'water_below_rim' => min($tank->water_below_rim, 0.1 * $tank->outer_height),
+            ]);
             $tank->keeper_id = $guest->id;
             $tank->save();
             $tank->setRelation('keeper', $guest->load('waters', 'kits'));
@@ -64,6 +68,18 @@ final class AnswerFirst
     {
         $change = PastChange::of($tank, $water, null, 0.0, $tank->routine_share * VesselQuery::tank($tank)->litres(), $at);
         $show = $guest->show();
-        ($this->note)($guest->id, $tank->id, null, $water->id, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at, (string) __('run.entry.changed', ['litres' => $show->volume($change->litres), 'share' => $show->percent($change->share)]), (string) __('guest.changed_note', ['share' => $show->percent($change->share)]));
+        ($this->note)(
+            $guest->id,
+            $tank->id,
+            null,
+            $water->id,
+            $change->source,
+            $change->litres,
+            $change->share,
+            ForecastRecord::of($change->forecast),
+            $at,
+            (string) __('run.entry.changed', ['litres' => $show->volume($change->litres), 'share' => $show->percent($change->share)]),
+            (string) __('guest.changed_note', ['share' => $show->percent($change->share)]),
+        );
     }
 }

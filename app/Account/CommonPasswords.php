@@ -26,7 +26,11 @@ final class CommonPasswords
     private static function sequences(string $word): bool
     {
         $letters = array_map(mb_ord(...), mb_str_split($word));
-        $steps = array_map(static fn(int|false $next, int|false $last): int => (int) $next - (int) $last, array_slice($letters, 1), array_slice($letters, 0, -1));
+        $steps = array_map(
+            static fn(int|false $next, int|false $last): int => (int) $next - (int) $last,
+            array_slice($letters, 1),
+            array_slice($letters, 0, -1),
+        );
 
         return count(array_unique($steps)) < 2;
     }

@@ -79,7 +79,15 @@ final readonly class EstimatesPage
             }
             $learned = $tank === null ? null : EvaporationQuery::of($tank);
             if ($tank !== null && $learned !== null && $learned->count > 0) {
-                $rows[] = new ReplacedEstimate(__('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume($learned->prior->central(), 2), $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2), self::from('top_offs', $learned), '/tanks/'.$id.'/top-off', LearningReset::EVAPORATION, $id);
+                $rows[] = new ReplacedEstimate(
+                    __('ledger.replaced.evaporation', ['tank' => $tank->name]),
+                    $this->show->volume($learned->prior->central(), 2),
+                    $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2),
+                    self::from('top_offs', $learned),
+                    '/tanks/'.$id.'/top-off',
+                    LearningReset::EVAPORATION,
+                    $id,
+                );
             }
         }
 
@@ -89,7 +97,11 @@ final readonly class EstimatesPage
     /** What went into a figure, and what was set aside. */
     private static function from(string $kind, Posterior $learned): string
     {
-        return trans_choice('ledger.replaced.'.$kind, $learned->count, ['count' => $learned->count]).trans_choice('ledger.aside_short', count($learned->aside), ['count' => count($learned->aside)]);
+        return trans_choice('ledger.replaced.'.$kind, $learned->count, ['count' => $learned->count]).trans_choice(
+            'ledger.aside_short',
+            count($learned->aside),
+            ['count' => count($learned->aside)],
+        );
     }
 
     /** @return list<ReplacedEstimate> how often work comes again, and how long its steps take */
@@ -101,24 +113,54 @@ final readonly class EstimatesPage
         $own = $this->keeper->figures;
         $every = TasksDoneQuery::intervals($ids, $own);
         $taken = StepMinutesQuery::of($ids);
-        $usual = array_column(array_map(static fn(StepDefinition $job): array => [$job->key, $job->minutes], array_filter(StepCatalogue::steps(), static fn(StepDefinition $job): bool => $job->timerMinutes === null)), 1, 0);
+        $usual = array_column(
+            array_map(
+                static fn(StepDefinition $job): array => [$job->key, $job->minutes],
+                array_filter(StepCatalogue::steps(), static fn(StepDefinition $job): bool => $job->timerMinutes === null),
+            ),
+            1,
+            0,
+        );
         foreach ($names as $id => $name) {
             foreach ($every[$id] ?? [] as $task => $interval) {
-                $rows[] = new ReplacedEstimate(__('ledger.replaced.often', ['task' => StepWords::task(Task::from($task)), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', LearningReset::OFTEN.$task, $id);
+                $rows[] = new ReplacedEstimate(
+                    __('ledger.replaced.often', ['task' => StepWords::task(Task::from($task)), 'tank' => $name]),
+                    trans_choice('week.every', $interval->usual, ['count' => $interval->usual]),
+                    trans_choice('week.every', $interval->days(), ['count' => $interval->days()]),
+                    self::from('turns', $interval->log),
+                    '/tasks',
+                    LearningReset::OFTEN.$task,
+                    $id,
+                );
             }
             $steps = array_intersect_key($taken->at($id), $usual);
             if ($steps !== []) {
                 $guess = array_sum(array_intersect_key($usual, $steps));
                 $yours = array_sum(array_map(static fn(string $job, array $list): int => Minutes::learned($usual[$job], $list), array_keys($steps), $steps));
                 $sessions = max(array_map(count(...), $steps));
-                $rows[] = new ReplacedEstimate(trans_choice('ledger.replaced.minutes', count($steps), ['tank' => $name, 'count' => count($steps)]), Show::minutes($guess), Show::minutes($yours), trans_choice('ledger.replaced.sessions', $sessions, ['count' => $sessions]), '/tanks/'.$id.'/maintenance', LearningReset::MINUTES, $id);
+                $rows[] = new ReplacedEstimate(
+                    trans_choice('ledger.replaced.minutes', count($steps), ['tank' => $name, 'count' => count($steps)]),
+                    Show::minutes($guess),
+                    Show::minutes($yours),
+                    trans_choice('ledger.replaced.sessions', $sessions, ['count' => $sessions]),
+                    '/tanks/'.$id.'/maintenance',
+                    LearningReset::MINUTES,
+                    $id,
+                );
             }
         }
 
         foreach (ChoresQuery::of($this->keeper) as $chore) {
             $interval = ChoresQuery::interval($chore);
             if ($interval->count() > 0) {
-                $rows[] = new ReplacedEstimate($this->job($chore), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', LearningReset::TURNS.$chore->id);
+                $rows[] = new ReplacedEstimate(
+                    $this->job($chore),
+                    trans_choice('week.every', $interval->usual, ['count' => $interval->usual]),
+                    trans_choice('week.every', $interval->days(), ['count' => $interval->days()]),
+                    self::from('turns', $interval->log),
+                    '/tasks',
+                    LearningReset::TURNS.$chore->id,
+                );
             }
         }
 
@@ -127,7 +169,10 @@ final readonly class EstimatesPage
 
     private function job(Chore $chore): string
     {
-        return (string) __('ledger.replaced.often', ['task' => $chore->name ?? JobWords::kind($chore->kind), 'tank' => $chore->tank->name ?? __('week.at_home')]);
+        return (string) __(
+            'ledger.replaced.often',
+            ['task' => $chore->name ?? JobWords::kind($chore->kind), 'tank' => $chore->tank->name ?? __('week.at_home')],
+        );
     }
 
     /** @return list<ReplacedEstimate> */
@@ -137,7 +182,20 @@ final readonly class EstimatesPage
         foreach ($this->keeper->products()->with('trials')->orderBy('name')->get() as $product) {
             $spoon = $product->spoon();
             if ($spoon !== null) {
-                $rows[] = new ReplacedEstimate(__('ledger.replaced.spoon', ['jar' => $product->name]), __('ledger.replaced.nothing'), sprintf('%.2f ± %.2f g', $spoon->mean, $spoon->spread), trans_choice('ledger.replaced.trials', $spoon->trials, ['count' => $spoon->trials]).trans_choice('ledger.aside_short', $spoon->aside, ['count' => $spoon->aside]), '/products/'.$product->id.'/spoon', LearningReset::SPOON, null, $product->id);
+                $rows[] = new ReplacedEstimate(
+                    __('ledger.replaced.spoon', ['jar' => $product->name]),
+                    __('ledger.replaced.nothing'),
+                    sprintf('%.2f ± %.2f g', $spoon->mean, $spoon->spread),
+                    trans_choice(
+                        'ledger.replaced.trials',
+                        $spoon->trials,
+                        ['count' => $spoon->trials],
+                    ).trans_choice('ledger.aside_short', $spoon->aside, ['count' => $spoon->aside]),
+                    '/products/'.$product->id.'/spoon',
+                    LearningReset::SPOON,
+                    null,
+                    $product->id,
+                );
             }
         }
 
@@ -151,7 +209,14 @@ final readonly class EstimatesPage
         foreach ($this->keeper->reservoirs()->with('rejections')->orderBy('name')->get() as $reservoir) {
             $membrane = $reservoir->membrane();
             if ($membrane !== null) {
-                $rows[] = new ReplacedEstimate(__('ledger.replaced.membrane', ['store' => $reservoir->name]), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->held->prior->central(), 128.16 * $membrane->held->prior->spread()), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->now, 100.0 * $membrane->held->halfWidth()), self::from('readings', $membrane->held), '/ro-reservoirs/'.$reservoir->id, null);
+                $rows[] = new ReplacedEstimate(
+                    __('ledger.replaced.membrane', ['store' => $reservoir->name]),
+                    sprintf('%.1f ± %.1f %%', 100.0 * $membrane->held->prior->central(), 128.16 * $membrane->held->prior->spread()),
+                    sprintf('%.1f ± %.1f %%', 100.0 * $membrane->now, 100.0 * $membrane->held->halfWidth()),
+                    self::from('readings', $membrane->held),
+                    '/ro-reservoirs/'.$reservoir->id,
+                    null,
+                );
             }
         }
 
@@ -168,13 +233,25 @@ final readonly class EstimatesPage
             $learned = null;
         }
 
-        return $learned === null ? [] : [new ReplacedEstimate(__('ledger.replaced.pen'), Show::plain($this->keeper->pen_factor, 3), sprintf('%.3f ± %.3f', $learned->factor, $learned->spread), trans_choice('ledger.replaced.pairs', $learned->pairs, ['count' => $learned->pairs]), '/pen', LearningReset::PEN)];
+        return $learned === null
+            ? []
+            : [new ReplacedEstimate(
+                __('ledger.replaced.pen'),
+                Show::plain($this->keeper->pen_factor, 3),
+                sprintf('%.3f ± %.3f', $learned->factor, $learned->spread),
+                trans_choice('ledger.replaced.pairs', $learned->pairs, ['count' => $learned->pairs]),
+                '/pen',
+                LearningReset::PEN,
+            )];
     }
 
     /** @return list<array{int, string, string}> figures that are learned anew: number, what, since when */
     public function anew(): array
     {
-        return array_values($this->keeper->learningResets()->with(['tank', 'product'])->orderByDesc('since')->orderByDesc('id')->get()->map(fn(LearningReset $start): array => [$start->id, $this->name($start), $this->show->when($start->since)])->all());
+        return array_values($this->keeper->learningResets()->with(['tank', 'product'])->orderByDesc('since')->orderByDesc('id')->get()
+            ->map(fn(LearningReset $start): array => [
+                $start->id, $this->name($start), $this->show->when($start->since),
+            ])->all());
     }
 
     private function name(LearningReset $start): string
@@ -183,15 +260,23 @@ final readonly class EstimatesPage
 
         return match (true) {
             str_starts_with($start->what, LearningReset::MADE) => self::made(Parameter::from(substr($start->what, strlen(LearningReset::MADE))), $tank),
-            str_starts_with($start->what, LearningReset::OFTEN) => (string) __('ledger.replaced.often', ['tank' => $tank, 'task' => ($task = Task::tryFrom(substr($start->what, strlen(LearningReset::OFTEN)))) === null ? '' : StepWords::task($task)]),
-            str_starts_with($start->what, LearningReset::TURNS) => ($chore = Chore::query()->where('keeper_id', $this->keeper->id)->find((int) substr($start->what, strlen(LearningReset::TURNS)))) === null ? (string) __('ledger.anew.gone') : $this->job($chore),
+            str_starts_with($start->what, LearningReset::OFTEN) => (string) __(
+                'ledger.replaced.often',
+                ['tank' => $tank, 'task' => ($task = Task::tryFrom(substr($start->what, strlen(LearningReset::OFTEN)))) === null ? '' : StepWords::task($task)],
+            ),
+            str_starts_with($start->what, LearningReset::TURNS) => ($chore = Chore::query()->where('keeper_id', $this->keeper->id)
+                ->find((int) substr($start->what, strlen(LearningReset::TURNS)))) === null
+                ? (string) __('ledger.anew.gone')
+                : $this->job($chore),
             default => (string) __('ledger.anew.'.$start->what, ['tank' => $tank, 'jar' => $start->product->name ?? '']),
         };
     }
 
     private static function made(Parameter $parameter, string $tank): string
     {
-        return $parameter === Parameter::Nitrate ? (string) __('ledger.replaced.nitrate', ['tank' => $tank]) : (string) __('ledger.replaced.moves', ['what' => label($parameter), 'tank' => $tank]);
+        return $parameter === Parameter::Nitrate
+            ? (string) __('ledger.replaced.nitrate', ['tank' => $tank])
+            : (string) __('ledger.replaced.moves', ['what' => label($parameter), 'tank' => $tank]);
     }
 
     /** @return list<array{task: string, label: string, days: string, minutes: string, usual: string}> work of sessions, with what it begins with */
@@ -201,7 +286,11 @@ final readonly class EstimatesPage
         $rows = [];
         foreach (OwnEstimates::kinds() as $kind) {
             $task = Task::from((string) $kind->task);
-            $rows[] = ['task' => $task->value, 'label' => StepWords::task($task), 'days' => Show::plain($own->get($task->value.'.days'), 0), 'minutes' => Show::plain($own->get($task->value.'.minutes'), 0), 'usual' => __('ledger.own.usual', ['days' => $kind->days, 'minutes' => $kind->minutes])];
+            $rows[] = [
+                'task' => $task->value, 'label' => StepWords::task($task), 'days' => Show::plain($own->get($task->value.'.days'), 0),
+                'minutes' => Show::plain($own->get($task->value.'.minutes'), 0),
+                'usual' => __('ledger.own.usual', ['days' => $kind->days, 'minutes' => $kind->minutes]),
+            ];
         }
 
         return $rows;
@@ -212,6 +301,14 @@ final readonly class EstimatesPage
     {
         $own = $this->keeper->figures;
 
-        return array_map(static fn(string $key, string $unit): array => ['key' => $key, 'label' => __('ledger.own.'.$key), 'value' => Show::plain($own->get($key), 1), 'unit' => $unit, 'help' => __('ledger.own.begins', ['value' => Show::plain(OwnEstimates::usual()[$key], 1), 'unit' => $unit])], ['between', 'before', 'evaporation'], ['min', 'h', 'mm']);
+        return array_map(
+            static fn(string $key, string $unit): array => ['key' => $key, 'label' => __('ledger.own.'
+                .$key), 'value' => Show::plain($own->get($key), 1), 'unit' => $unit, 'help' => __(
+                    'ledger.own.begins',
+                    ['value' => Show::plain(OwnEstimates::usual()[$key], 1), 'unit' => $unit],
+                )],
+            ['between', 'before', 'evaporation'],
+            ['min', 'h', 'mm'],
+        );
     }
 }

@@ -28,7 +28,10 @@ final class Guests
 
     public static function begin(string $timezone): Keeper
     {
-        $guest = new Keeper(['name' => (string) __('guest.name'), 'email' => Str::uuid()->toString().self::DOMAIN, 'password' => Str::random(60), 'timezone' => $timezone]);
+        $guest = new Keeper([
+            'name' => (string) __('guest.name'), 'email' => Str::uuid()->toString().self::DOMAIN, 'password' => Str::random(60),
+            'timezone' => $timezone,
+        ]);
         $guest->guest_seen_on = self::today();
         $guest->save();
 
@@ -40,7 +43,10 @@ final class Guests
     {
         if ($keeper->isGuest() && $keeper->guest_seen_on?->format('Y-m-d') !== self::today()->format('Y-m-d')) {
             // Where nothing can be written the page goes on.
-            rescue(static fn(): int => Keeper::query()->whereKey($keeper->id)->toBase()->update(['guest_seen_on' => self::today()->format('Y-m-d')]), report: false);
+            rescue(
+                static fn(): int => Keeper::query()->whereKey($keeper->id)->toBase()->update(['guest_seen_on' => self::today()->format('Y-m-d')]),
+                report: false,
+            );
         }
     }
 

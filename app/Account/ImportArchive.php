@@ -72,7 +72,8 @@ final class ImportArchive
     /** What was on its way into an account, or into any, and was cut off. */
     public static function clearLeft(?Keeper $keeper = null): int
     {
-        $left = DB::table('keepers')->whereNotNull('incoming_for')->when($keeper !== null, static fn($of) => $of->where('incoming_for', $keeper?->id))->pluck('id')->all();
+        $left = DB::table('keepers')->whereNotNull('incoming_for')->when($keeper !== null, static fn($of) => $of->where('incoming_for', $keeper?->id))
+            ->pluck('id')->all();
         foreach ($left === [] ? [] : array_reverse(array_keys(KeeperTables::all())) as $name) {
             if (DB::getSchemaBuilder()->hasColumn($name, 'keeper_id')) {
                 DB::table($name)->whereIn('keeper_id', $left)->delete();
@@ -85,7 +86,9 @@ final class ImportArchive
     /** The keeper of its own; nobody knows its password. */
     private function beside(Keeper $keeper): Keeper
     {
-        $beside = new Keeper(['name' => $keeper->name, 'email' => 'incoming-'.bin2hex(random_bytes(12)).'@cresco.invalid', 'password' => bin2hex(random_bytes(24))]);
+        $beside = new Keeper([
+            'name' => $keeper->name, 'email' => 'incoming-'.bin2hex(random_bytes(12)).'@cresco.invalid', 'password' => bin2hex(random_bytes(24)),
+        ]);
         $beside->forceFill(['incoming_for' => $keeper->id])->save();
 
         return $beside;
@@ -151,7 +154,11 @@ final class ImportArchive
                 if ($name === 'photos' && !isset($placed[$old])) {
                     continue;
                 }
-                $rows[$old] = [$n, self::own($table, KeeperArchiveIn::toKeep($table, $row) + ($hasKeeper ? ['keeper_id' => $beside->id] : []), $placed[$old] ?? '')];
+                $rows[$old] = [$n, self::own(
+                    $table,
+                    KeeperArchiveIn::toKeep($table, $row) + ($hasKeeper ? ['keeper_id' => $beside->id] : []),
+                    $placed[$old] ?? '',
+                )];
                 ++$count;
                 if (count($rows) >= self::AT_ONCE) {
                     $numbers[$name] += $this->write($name, $rows);
@@ -209,7 +216,9 @@ final class ImportArchive
             foreach (count($rows) > 1 ? $rows : [] as $n => $row) {
                 self::insert($name, [$n => $row]);
             }
-            throw count($rows) > 1 ? $fault : new FileFault(__('account.archive.record', ['where' => "$name, record ".(array_key_first($rows) + 1), 'why' => __('account.archive.apart')]));
+            throw count($rows) > 1
+                ? $fault
+                : new FileFault(__('account.archive.record', ['where' => "$name, record ".(array_key_first($rows) + 1), 'why' => __('account.archive.apart')]));
         }
     }
 
@@ -240,7 +249,8 @@ final class ImportArchive
         $name = is_string($kept['name'] ?? null) ? mb_substr($kept['name'], 0, 80) : $keeper->name;
         $isZone = in_array($kept['timezone'] ?? null, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true);
         $isTheme = in_array($kept['theme'] ?? null, ['auto', 'light', 'dark'], true);
-        DB::table('keepers')->where('id', $keeper->id)->update(['name' => $name] + ($isZone ? [] : ['timezone' => $keeper->timezone]) + ($isTheme ? [] : ['theme' => 'auto']) + $kept);
+        DB::table('keepers')->where('id', $keeper->id)
+            ->update(['name' => $name] + ($isZone ? [] : ['timezone' => $keeper->timezone]) + ($isTheme ? [] : ['theme' => 'auto']) + $kept);
     }
 
     /** Whether the main pages can be made of it. */
@@ -279,7 +289,9 @@ final class ImportArchive
     private function next(string $table): int
     {
         $last = DB::table($table)->max('id');
-        $given = DB::connection()->getDriverName() === 'sqlite' ? DB::table('sqlite_sequence')->where('name', $table)->value('seq') : DB::scalar("select last_value from {$table}_id_seq");
+        $given = DB::connection()->getDriverName() === 'sqlite'
+            ? DB::table('sqlite_sequence')->where('name', $table)->value('seq')
+            : DB::scalar("select last_value from {$table}_id_seq");
 
         return 1 + max(is_numeric($last) ? (int) $last : 0, is_numeric($given) ? (int) $given : 0);
     }

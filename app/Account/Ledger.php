@@ -41,7 +41,12 @@ final class Ledger
         $entries = [];
         foreach (['core' => 'Cresco\Core', 'app' => 'App'] as $house => $namespace) {
             foreach (self::classes($house, $namespace) as $class) {
-                array_push($entries, ...self::constants($class, $house === 'core'), ...self::tables($class, $house === 'core'), ...($house === 'core' ? self::catalogue($class) : []));
+                array_push(
+                    $entries,
+                    ...self::constants($class, $house === 'core'),
+                    ...self::tables($class, $house === 'core'),
+                    ...($house === 'core' ? self::catalogue($class) : []),
+                );
             }
         }
         foreach (Parameter::cases() as $parameter) {
@@ -93,12 +98,22 @@ final class Ledger
         $entries = [];
         foreach ($class->getReflectionConstants() as $constant) {
             $text = self::sentence($constant->getDocComment());
-            if ($constant->getDeclaringClass()->getName() !== $class->getName() || $constant instanceof \ReflectionEnumUnitCase || !(preg_match(self::DEFAULT, $text) || ($all && self::isFigure($constant)))) {
+            if (
+                $constant->getDeclaringClass()->getName() !== $class->getName()
+                || $constant instanceof \ReflectionEnumUnitCase
+                || !(preg_match(self::DEFAULT, $text) || ($all && self::isFigure($constant)))
+            ) {
                 continue;
             }
             $value = self::value($constant->getValue());
             if ($value !== null) {
-                $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$constant->getName(), $value, self::plain($text), self::grade($text));
+                $entries[] = new LedgerEntry(
+                    self::room($class),
+                    $class->getShortName().'::'.$constant->getName(),
+                    $value,
+                    self::plain($text),
+                    self::grade($text),
+                );
             }
         }
 
@@ -131,7 +146,8 @@ final class Ledger
                 $type = $of?->getType();
                 $values = match (true) {
                     $of === null => [$method->invoke($case)],
-                    $type instanceof ReflectionNamedType && $type->getName() === Parameter::class => array_map(static fn(Parameter $p): mixed => $method->invoke($case, $p), Parameter::cases()),
+                    $type instanceof ReflectionNamedType
+                        && $type->getName() === Parameter::class => array_map(static fn(Parameter $p): mixed => $method->invoke($case, $p), Parameter::cases()),
                     default => [],
                 };
                 $shown = [];
@@ -142,7 +158,13 @@ final class Ledger
                     }
                 }
                 if ($shown !== []) {
-                    $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$case->name.'.'.$method->getName(), implode('; ', $shown), self::plain($text), $isSaid ? LedgerEntry::GUESS : self::grade($text));
+                    $entries[] = new LedgerEntry(
+                        self::room($class),
+                        $class->getShortName().'::'.$case->name.'.'.$method->getName(),
+                        implode('; ', $shown),
+                        self::plain($text),
+                        $isSaid ? LedgerEntry::GUESS : self::grade($text),
+                    );
                 }
             }
         }
@@ -166,9 +188,17 @@ final class Ledger
         /** @var UnitEnum $case */
         foreach ((array) $class->getMethod('cases')->invoke(null) as $case) {
             $entry = $class->getMethod('entry')->invoke($case);
-            $figures = is_object($entry) ? array_filter(self::figures($entry), static fn(string $name): bool => !$class->hasMethod($name), ARRAY_FILTER_USE_KEY) : [];
+            $figures = is_object($entry)
+                ? array_filter(self::figures($entry), static fn(string $name): bool => !$class->hasMethod($name), ARRAY_FILTER_USE_KEY)
+                : [];
             if (is_object($entry) && $figures !== []) {
-                $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$case->name.'.entry', implode('; ', $figures), implode('; ', self::meaning(new ReflectionClass($entry), array_keys($figures))), LedgerEntry::GUESS);
+                $entries[] = new LedgerEntry(
+                    self::room($class),
+                    $class->getShortName().'::'.$case->name.'.entry',
+                    implode('; ', $figures),
+                    implode('; ', self::meaning(new ReflectionClass($entry), array_keys($figures))),
+                    LedgerEntry::GUESS,
+                );
             }
         }
 
@@ -190,7 +220,14 @@ final class Ledger
         $entries = [];
         $grade = self::grade(self::sentence($class->getDocComment()).' '.self::sentence($class->getMethod('all')->getDocComment()));
         // What else the catalogue says of each by its key.
-        $asked = array_filter($class->getMethods(ReflectionMethod::IS_STATIC), static fn(ReflectionMethod $method): bool => $method->isPublic() && ($method->getName() === self::USUALLY || array_map(static fn(ReflectionParameter $of): string => $of->getName(), $method->getParameters()) === ['sign']));
+        $asked = array_filter(
+            $class->getMethods(ReflectionMethod::IS_STATIC),
+            static fn(ReflectionMethod $method): bool => $method->isPublic()
+                && ($method->getName() === self::USUALLY || array_map(
+                    static fn(ReflectionParameter $of): string => $of->getName(),
+                    $method->getParameters(),
+                ) === ['sign']),
+        );
         foreach ((array) $class->getMethod('all')->invoke(null) as $key => $entry) {
             if (!is_string($key) || !is_object($entry)) {
                 continue;
@@ -203,7 +240,13 @@ final class Ledger
                 $words += $shown === null ? [] : [$method->getName() => $method->getName().': '.rtrim(self::sentence($method->getDocComment()), '.')];
             }
             if ($figures !== []) {
-                $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::all.'.$key, implode('; ', $figures), $words === [] ? self::plain(self::sentence((new ReflectionClass($entry))->getDocComment())) : implode('; ', $words), $grade === LedgerEntry::PUBLISHED ? $grade : LedgerEntry::GUESS);
+                $entries[] = new LedgerEntry(
+                    self::room($class),
+                    $class->getShortName().'::all.'.$key,
+                    implode('; ', $figures),
+                    $words === [] ? self::plain(self::sentence((new ReflectionClass($entry))->getDocComment())) : implode('; ', $words),
+                    $grade === LedgerEntry::PUBLISHED ? $grade : LedgerEntry::GUESS,
+                );
             }
         }
 
@@ -220,7 +263,16 @@ final class Ledger
                 is_bool($value) => $value ? 'yes' : 'no',
                 $value instanceof UnitEnum => $value->name,
                 $value instanceof Likelihood => self::share($value),
-                is_array($value) && $value !== [] && array_filter($value, static fn(mixed $one): bool => !$one instanceof Likelihood) === [] => implode(', ', array_map(static fn(string|int $of, mixed $one): string => $of.' '.($one instanceof Likelihood ? self::share($one) : ''), array_keys($value), $value)),
+                is_array($value)
+                    && $value !== []
+                    && array_filter($value, static fn(mixed $one): bool => !$one instanceof Likelihood) === [] => implode(
+                        ', ',
+                        array_map(
+                            static fn(string|int $of, mixed $one): string => $of.' '.($one instanceof Likelihood ? self::share($one) : ''),
+                            array_keys($value),
+                            $value,
+                        ),
+                    ),
                 is_array($value) && array_filter($value, is_string(...)) !== [] => null,
                 default => self::value($value),
             };
@@ -236,7 +288,9 @@ final class Ledger
     /** "7 against 0.5 of ten (consensus)", "dust 8.5, film 1 of ten (guess)" */
     private static function share(Likelihood $share): string
     {
-        $said = static fn(array $of): string => array_keys($of) === [Observation::YES] ? (string) self::value($of[Observation::YES]) : (string) self::value($of);
+        $said = static fn(array $of): string => array_keys($of) === [Observation::YES]
+            ? (string) self::value($of[Observation::YES])
+            : (string) self::value($of);
 
         return $said($share->with).($share->without === [] ? '' : ' against '.$said($share->without)).' of ten ('.$share->grade->value.')';
     }
@@ -261,11 +315,24 @@ final class Ledger
     private static function ofParameter(Parameter $parameter, ParameterEntry $entry): array
     {
         $entries = [];
-        foreach (['accuracy' => $entry->accuracy, 'accuracyShare' => $entry->accuracyShare, 'wander' => $entry->wander, 'wanderShare' => $entry->wanderShare, 'setDays' => $entry->setDays, 'beyond' => $entry->beyond, 'fine' => $entry->fine,
-            'balance' => $entry->balance === null ? null : [$entry->balance->source, $entry->balance->sourceOff, $entry->balance->floor, $entry->balance->rate, $entry->balance->top], 'range' => $entry->range, 'step' => $entry->step, 'fields' => $entry->fields === [] ? null : $entry->fields] as $field => $value) {
+        foreach (['accuracy' => $entry->accuracy, 'accuracyShare' => $entry->accuracyShare, 'wander' => $entry->wander, 'wanderShare' => $entry
+            ->wanderShare, 'setDays' => $entry->setDays, 'beyond' => $entry->beyond, 'fine' => $entry->fine,
+            'balance' => $entry->balance === null
+                ? null
+                : [
+                    $entry->balance->source, $entry->balance->sourceOff, $entry->balance->floor, $entry->balance->rate, $entry->balance->top,
+                ], 'range' => $entry->range, 'step' => $entry->step, 'fields' => $entry->fields === []
+                    ? null
+                    : $entry->fields] as $field => $value) {
             $shown = $value === null ? null : self::value($value);
             if ($shown !== null && $value !== 0.0) {
-                $entries[] = new LedgerEntry('Measure', 'Parameter::'.$parameter->name.'.'.$field, $shown, __('ledger.parameter.'.$field), $field === 'range' ? LedgerEntry::LIMIT : LedgerEntry::GUESS);
+                $entries[] = new LedgerEntry(
+                    'Measure',
+                    'Parameter::'.$parameter->name.'.'.$field,
+                    $shown,
+                    __('ledger.parameter.'.$field),
+                    $field === 'range' ? LedgerEntry::LIMIT : LedgerEntry::GUESS,
+                );
             }
         }
 
@@ -275,7 +342,9 @@ final class Ledger
     /** Whether a method of an enumeration gives numbers, and not what parameters say of themselves in their entries. */
     private static function givesFigures(ReflectionMethod $method): bool
     {
-        return $method->getDeclaringClass()->getName() !== Parameter::class && preg_match('/\b(float|int|array)\b/', (string) $method->getReturnType()) === 1 && preg_match('/@return.*\bstring\b/', (string) $method->getDocComment()) !== 1;
+        return $method->getDeclaringClass()->getName() !== Parameter::class
+            && preg_match('/\b(float|int|array)\b/', (string) $method->getReturnType()) === 1
+            && preg_match('/@return.*\bstring\b/', (string) $method->getDocComment()) !== 1;
     }
 
     private static function isFigure(ReflectionClassConstant $constant): bool
@@ -291,7 +360,9 @@ final class Ledger
             $leaves[] = $leaf;
         });
 
-        return $leaves !== [] && array_filter($leaves, static fn(mixed $leaf): bool => !$isNumber($leaf)) === [] && array_filter(array_keys($value), is_string(...)) === [];
+        return $leaves !== []
+            && array_filter($leaves, static fn(mixed $leaf): bool => !$isNumber($leaf)) === []
+            && array_filter(array_keys($value), is_string(...)) === [];
     }
 
     /** A number, a list of numbers or what is made of them; null for anything else. */
@@ -300,7 +371,8 @@ final class Ledger
         if (is_int($value) || is_float($value)) {
             return match (true) {
                 is_float($value) && !is_finite($value) => null,
-                $value != 0.0 && (abs($value) < 1e-3 || abs($value) >= 1e9) => (string) preg_replace(['/\.?0+(?=e)/', '/e\+/'], ['', 'e'], sprintf('%.4e', $value)),
+                $value != 0.0
+                    && (abs($value) < 1e-3 || abs($value) >= 1e9) => (string) preg_replace(['/\.?0+(?=e)/', '/e\+/'], ['', 'e'], sprintf('%.4e', $value)),
                 default => rtrim(rtrim(sprintf('%.6F', $value), '0'), '.'),
             };
         }

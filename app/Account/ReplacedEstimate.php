@@ -12,5 +12,14 @@ final readonly class ReplacedEstimate
      * @param string      $url    where it stands
      * @param string|null $figure by which it may be learned anew
      */
-    public function __construct(public string $what, public string $guess, public string $yours, public string $from, public string $url, public ?string $figure, public ?int $tank = null, public ?int $product = null) {}
+    public function __construct(
+        public string $what,
+        public string $guess,
+        public string $yours,
+        public string $from,
+        public string $url,
+        public ?string $figure,
+        public ?int $tank = null,
+        public ?int $product = null,
+    ) {}
 }

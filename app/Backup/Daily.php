@@ -28,7 +28,10 @@ final class Daily
         try {
             $manifest = BackupFile::write($path);
         } catch (Throwable $fault) {
-            file_put_contents($folder.'/'.self::SAID, json_encode(['failed_at' => $now->toIso8601String(), 'why' => $fault->getMessage()], JSON_THROW_ON_ERROR));
+            file_put_contents(
+                $folder.'/'.self::SAID,
+                json_encode(['failed_at' => $now->toIso8601String(), 'why' => $fault->getMessage()], JSON_THROW_ON_ERROR),
+            );
             throw $fault;
         }
         @unlink($folder.'/'.self::SAID);
@@ -83,7 +86,9 @@ final class Daily
     {
         $said = is_file($path = self::folder().'/'.self::SAID) ? json_decode((string) file_get_contents($path), true) : null;
 
-        return is_array($said) && is_string($said['failed_at'] ?? null) && is_string($said['why'] ?? null) ? [CarbonImmutable::parse($said['failed_at']), $said['why']] : null;
+        return is_array($said) && is_string($said['failed_at'] ?? null) && is_string($said['why'] ?? null)
+            ? [CarbonImmutable::parse($said['failed_at']), $said['why']]
+            : null;
     }
 
     private static function folder(): string

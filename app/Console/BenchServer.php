@@ -41,12 +41,22 @@ final class BenchServer
         $name = $isAtLimits ? 'limits' : 'bench';
         $database = self::database($name);
         $environment = [
-            'DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => $folder.'/config.php', 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'CRESCO_TIMED' => 'true',
+            'DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => $folder
+                .'/config.php', 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'CRESCO_TIMED' => 'true',
             'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
         self::artisan(['config:cache'], $environment);
         // Planted anew when the tables or the demo have changed.
-        $sum = md5(implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), [...glob(database_path('migrations/*.php')) ?: [], ...glob(database_path('seeders/*.php')) ?: [], __DIR__.'/BenchData.php', __DIR__.'/LimitsData.php'])));
+        $sum = md5(implode(
+            '',
+            array_map(
+                static fn(string $file): string => (string) file_get_contents($file),
+                [
+                    ...glob(database_path('migrations/*.php')) ?: [], ...glob(database_path('seeders/*.php')) ?: [], __DIR__.'/BenchData.php',
+                    __DIR__.'/LimitsData.php',
+                ],
+            ),
+        ));
         if (@file_get_contents($folder.'/planted-'.$name) !== $sum) {
             $say($isAtLimits ? 'Planting an account at its limits ...' : 'Planting the large data set: 12 tanks, 150,000 readings, 40,000 entries ...');
             array_map(static fn(string $end): bool => @unlink($database.$end), ['', '-wal', '-shm']);
@@ -68,14 +78,24 @@ final class BenchServer
         ) ?: throw new RuntimeException('The server did not start.');
         $pdo = new PDO('sqlite:'.$database);
         $number = static fn(string $sql): int => (int) ($pdo->query($sql) ?: throw new RuntimeException($sql))->fetchColumn();
-        $server = new self("http://127.0.0.1:$port", $process, $number('select min(id) from tanks'), $number("select max(id) from checklists where state = 'planned'"));
+        $server = new self(
+            "http://127.0.0.1:$port",
+            $process,
+            $number('select min(id) from tanks'),
+            $number("select max(id) from checklists where state = 'planned'"),
+        );
         for ($i = 0; $i < 100; ++$i) {
             if (@fsockopen('127.0.0.1', $port, $code, $message, 1.0) !== false) {
                 break;
             }
             usleep(50000);
         }
-        $say(sprintf('%d readings, %d entries, %d tanks.', $number('select count(*) from readings'), $number('select count(*) from entries'), $number('select count(*) from tanks')));
+        $say(sprintf(
+            '%d readings, %d entries, %d tanks.',
+            $number('select count(*) from readings'),
+            $number('select count(*) from entries'),
+            $number('select count(*) from tanks'),
+        ));
 
         return $server;
     }
@@ -238,7 +258,13 @@ final class BenchServer
      */
     private static function artisan(array $command, array $environment): void
     {
-        $process = proc_open([PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$command], [1 => ['file', '/dev/null', 'w']], $pipes, base_path(), $environment);
+        $process = proc_open(
+            [PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$command],
+            [1 => ['file', '/dev/null', 'w']],
+            $pipes,
+            base_path(),
+            $environment,
+        );
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException('artisan '.implode(' ', $command).' failed.');
         }

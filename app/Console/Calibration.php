@@ -69,7 +69,13 @@ final class Calibration
         $found = new self();
         for ($n = 0; $n < $count; ++$n) {
             $case = PhCase::of($isSoft, $seed * 1_000_003 + $n);
-            $working = Carbonate::mixed('carbonate.title_ph', $case->tank, $case->source, Unit::usual(Parameter::CarbonateHardness), static fn(Computation $of): Computation => $of->given('f', 'change_plan.share_of_new_water', $case->share, ''));
+            $working = Carbonate::mixed(
+                'carbonate.title_ph',
+                $case->tank,
+                $case->source,
+                Unit::usual(Parameter::CarbonateHardness),
+                static fn(Computation $of): Computation => $of->given('f', 'change_plan.share_of_new_water', $case->share, ''),
+            );
             Carbonate::settled($working);
             $found->note(self::AFTER, $working->estimate('pH'), $case->after);
             $found->note(self::NEXT_DAY, $working->estimate('pH_next'), $case->nextDay);
@@ -153,6 +159,8 @@ final class Calibration
     {
         $nitrate = Parameter::Nitrate->entry()->balance ?? throw new RuntimeException('Nitrate is conserved.');
 
-        return $instrument === Instrument::Pen ? new LevelPrior(self::PEN * $nitrate->source, self::PEN * $nitrate->sourceOff, 1.0, self::PEN * $nitrate->rate, self::PEN * $nitrate->top) : $nitrate;
+        return $instrument === Instrument::Pen
+            ? new LevelPrior(self::PEN * $nitrate->source, self::PEN * $nitrate->sourceOff, 1.0, self::PEN * $nitrate->rate, self::PEN * $nitrate->top)
+            : $nitrate;
     }
 }

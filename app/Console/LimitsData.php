@@ -45,13 +45,19 @@ final class LimitsData
         }
         foreach ($keeper->tanks()->orderBy('id')->get() as $n => $tank) {
             for ($i = $tank->plantGroups()->count(); $i < $groups; ++$i) {
-                $tank->plantGroups()->create(['kind' => ['rotala_rotundifolia', 'taxiphyllum_barbieri', 'lemna_minor', 'vallisneria_nana'][$i % 4], 'left_edge' => $i / $groups, 'right_edge' => ($i + 1) / $groups, 'front_edge' => 0.5, 'back_edge' => 1.0]);
+                $tank->plantGroups()->create([
+                    'kind' => ['rotala_rotundifolia', 'taxiphyllum_barbieri', 'lemna_minor', 'vallisneria_nana'][$i % 4], 'left_edge' => $i / $groups,
+                    'right_edge' => ($i + 1) / $groups, 'front_edge' => 0.5, 'back_edge' => 1.0,
+                ]);
             }
             foreach ($tank->plantGroups()->get() as $plantGroup) {
                 $plantGroup->looks()->create(['happened_at' => CarbonImmutable::now()->subDays(3), 'height' => 40 + $plantGroup->id % 80, 'cover' => 0.5]);
             }
             for ($i = 0; $i * $tanks < $jobs && $keeper->chores()->count() < $jobs; ++$i) {
-                $keeper->chores()->create(['kind' => ['floss', 'pipes', 'litter'][$i % 3], 'tank_id' => $tank->id, 'next_on' => CarbonImmutable::now()->addDays(($n + 7 * $i) % 28)->format('Y-m-d')]);
+                $keeper->chores()->create([
+                    'kind' => ['floss', 'pipes', 'litter'][$i % 3], 'tank_id' => $tank->id,
+                    'next_on' => CarbonImmutable::now()->addDays(($n + 7 * $i) % 28)->format('Y-m-d'),
+                ]);
             }
         }
     }
@@ -66,7 +72,16 @@ final class LimitsData
         $columns = array_values(array_diff(Schema::getColumnListing($table), ['id', ...array_keys($with)]));
         // What only one record may have stays with the first.
         $values = array_map(static fn(string $column): string => in_array($column, ['checklist_id', 'checklist_step_id'], true) ? 'null' : $column, $columns);
-        DB::insert(sprintf('insert into %s (%s) select %s from %1$s where %s = ?', $table, implode(', ', [...array_keys($with), ...$columns]), implode(', ', [...$with, ...$values]), $of), [$id]);
+        DB::insert(
+            sprintf(
+                'insert into %s (%s) select %s from %1$s where %s = ?',
+                $table,
+                implode(', ', [...array_keys($with), ...$columns]),
+                implode(', ', [...$with, ...$values]),
+                $of,
+            ),
+            [$id],
+        );
 
         return (int) DB::getPdo()->lastInsertId();
     }

@@ -121,7 +121,16 @@ final class LoadBench
         }
         sort($times);
         $quantile = static fn(float $share): float => $times[(int) min(count($times) - 1, floor($share * count($times)))] ?? 0.0;
-        ($this->say)(sprintf('%-10d %10d %10d %10.1f %10.0f %10.0f %8d', $keepers, $seconds, count($times), count($times) / $seconds, $quantile(0.5), $quantile(0.95), array_sum($this->errors) - $errors));
+        ($this->say)(sprintf(
+            '%-10d %10d %10d %10.1f %10.0f %10.0f %8d',
+            $keepers,
+            $seconds,
+            count($times),
+            count($times) / $seconds,
+            $quantile(0.5),
+            $quantile(0.95),
+            array_sum($this->errors) - $errors,
+        ));
     }
 
     /** @return array{CurlHandle, string|null} what a keeper does next, and the title of what is kept */
@@ -141,14 +150,23 @@ final class LoadBench
             'round' => $this->handle('/', null, $product),
             'tank' => $this->handle("/tanks/$tank", null, $product),
             'change sheet' => $this->handle("/tanks/$tank/water-change", null, $product),
-            'change sheet, typed' => $this->handle("/tanks/$tank/water-change?reason=amount&way=share&share=".$this->random->getInt(10, 60), null, $product, true),
+            'change sheet, typed' => $this->handle(
+                "/tanks/$tank/water-change?reason=amount&way=share&share=".$this->random->getInt(10, 60),
+                null,
+                $product,
+                true,
+            ),
             'plants' => $this->handle("/tanks/$tank/plants", null, $product),
             'food' => $this->handle("/tanks/$tank/fertilising", null, $product),
             'diary' => $this->handle("/tanks/$tank/log", null, $product),
             'week' => $this->handle('/week', null, $product),
             'bench' => $this->handle("/mix-water?tank=$tank", null, $product),
             'note' => $this->handle('/log', ['_token' => $token, 'kind' => 'note', 'tank_id' => (string) $tank, 'title' => (string) $title], $product),
-            default => $this->handle("/tanks/$tank/test", ['_token' => $token, 'readings[ph]' => sprintf('6.%d', $this->random->getInt(2, 9)), 'note' => (string) $title], $product),
+            default => $this->handle(
+                "/tanks/$tank/test",
+                ['_token' => $token, 'readings[ph]' => sprintf('6.%d', $this->random->getInt(2, 9)), 'note' => (string) $title],
+                $product,
+            ),
         }, $what === 'note' ? $title : null];
     }
 
@@ -176,7 +194,12 @@ final class LoadBench
             $kept[is_array($row) && is_string($row['title']) ? $row['title'] : ''] = true;
         }
         $lost = array_diff_key($this->accepted, $kept);
-        ($this->say)(sprintf('%d notes were accepted, %d of them are lost; errors: %s.', count($this->accepted), count($lost), $this->errors === [] ? 'none' : json_encode($this->errors)));
+        ($this->say)(sprintf(
+            '%d notes were accepted, %d of them are lost; errors: %s.',
+            count($this->accepted),
+            count($lost),
+            $this->errors === [] ? 'none' : json_encode($this->errors),
+        ));
 
         return $lost === [] && $this->errors === [];
     }

@@ -34,7 +34,13 @@ final class RecipeBench
                 $alkalinity = $hardness * $between(0.6, 1.6);
                 $sources[] = new BatchSource($name, $name, IonAnalysis::complete(['NO3' => $between(0.0, 20.0)], $hardness, $alkalinity, null)->ions);
             }
-            $target = Target::degrees($between(1.0, 14.0), $between(0.0, 9.0), $between(1.0, 6.0), $between(120.0, 700.0), ['Na' => $between(10.0, 80.0), 'K' => $between(5.0, 30.0), 'Cl' => $between(30.0, 120.0), 'SO4' => $between(40.0, 150.0)]);
+            $target = Target::degrees(
+                $between(1.0, 14.0),
+                $between(0.0, 9.0),
+                $between(1.0, 6.0),
+                $between(120.0, 700.0),
+                ['Na' => $between(10.0, 80.0), 'K' => $between(5.0, 30.0), 'Cl' => $between(30.0, 120.0), 'SO4' => $between(40.0, 150.0)],
+            );
             $start = hrtime(true);
             $planner = new Planner($sources, $products, 50.0);
             $planner->sparing(Preference::FewestJars, $target, $planner->closest($target));

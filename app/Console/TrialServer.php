@@ -24,7 +24,10 @@ final class TrialServer
         mkdir($folder, 0o755, true);
         [$this->port, $this->plain] = [self::freePort(), self::freePort()];
         register_shutdown_function($this->end(...));
-        $this->do(['openssl', 'req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-days', '2', '-subj', '/CN=127.0.0.1', '-keyout', $folder.'/key.pem', '-out', $folder.'/certificate.pem']);
+        $this->do([
+            'openssl', 'req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-days', '2', '-subj', '/CN=127.0.0.1', '-keyout', $folder.'/key.pem', '-out',
+            $folder.'/certificate.pem',
+        ]);
     }
 
     public static function freePort(): int
@@ -51,7 +54,13 @@ final class TrialServer
      */
     public function install(string $name, string $path = '', array $settings = []): void
     {
-        $this->do(['deploy/install', '--host', '127.0.0.1:'.$this->port, '--into', $this->folder.'/'.$name, '--user', self::user(), '--certificate', $this->folder.'/certificate.pem', '--key', $this->folder.'/key.pem', ...($path === '' ? [] : ['--path', $path])], base_path());
+        $this->do(
+            [
+                'deploy/install', '--host', '127.0.0.1:'.$this->port, '--into', $this->folder.'/'.$name, '--user', self::user(), '--certificate',
+                $this->folder.'/certificate.pem', '--key', $this->folder.'/key.pem', ...($path === '' ? [] : ['--path', $path]),
+            ],
+            base_path(),
+        );
         $env = $this->folder.'/'.$name.'/srv/cresco/.env';
         $text = (string) file_get_contents($env);
         foreach (['TRUSTED_HOSTS' => '127.0.0.1', 'MAIL_FROM' => 'cresco@cresco.test'] + $settings as $key => $value) {
@@ -76,11 +85,24 @@ final class TrialServer
         $this->start(['php-fpm'.$php, '--nodaemonize', '--fpm-config', $this->folder.'/fpm.conf']);
 
         $site = (string) file_get_contents($this->folder.'/root/etc/nginx/sites-available/cresco.conf');
-        $site = (string) preg_replace(['/^ *listen \[::\].*$/m', '/listen 80;/', '/listen 443 ssl http2;/', '/server_name 127\.0\.0\.1:\d+;/'], ['', "listen 127.0.0.1:$this->plain;", "listen 127.0.0.1:$this->port ssl http2;", 'server_name 127.0.0.1;'], $site);
+        $site = (string) preg_replace(
+            ['/^ *listen \[::\].*$/m', '/listen 80;/', '/listen 443 ssl http2;/', '/server_name 127\.0\.0\.1:\d+;/'],
+            ['', "listen 127.0.0.1:$this->plain;", "listen 127.0.0.1:$this->port ssl http2;", 'server_name 127.0.0.1;'],
+            $site,
+        );
         $under = $this->folder.'/path/etc/nginx/snippets/cresco-under-a-path.conf';
         $site = is_file($under) ? (string) preg_replace('/(    root .*public;)/', "include $under;\n$1", $site, 1) : $site;
-        $temporary = implode('', array_map(fn(string $kind): string => "{$kind}_temp_path $this->folder/nginx-$kind;\n", ['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']));
-        file_put_contents($this->folder.'/nginx.conf', (posix_geteuid() === 0 ? 'user '.self::user().";\n" : '')."pid $this->folder/nginx.pid;\nworker_processes 1;\nevents { worker_connections 512; }\nhttp {\ninclude /etc/nginx/mime.types;\naccess_log off;\nerror_log $this->folder/nginx.log;\n$temporary$site\n}\n");
+        $temporary = implode(
+            '',
+            array_map(fn(string $kind): string => "{$kind}_temp_path $this->folder/nginx-$kind;\n", ['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']),
+        );
+        file_put_contents(
+            $this->folder.'/nginx.conf',
+            (posix_geteuid() === 0
+                ? 'user '.self::user().";\n"
+                : '')
+                    ."pid $this->folder/nginx.pid;\nworker_processes 1;\nevents { worker_connections 512; }\nhttp {\ninclude /etc/nginx/mime.types;\naccess_log off;\nerror_log $this->folder/nginx.log;\n$temporary$site\n}\n",
+        );
         $this->do(['nginx', '-t', '-c', $this->folder.'/nginx.conf', '-e', $this->folder.'/nginx.log']);
         $this->start(['nginx', '-c', $this->folder.'/nginx.conf', '-e', $this->folder.'/nginx.log', '-g', 'daemon off;']);
         $this->await();
@@ -145,6 +167,12 @@ final class TrialServer
     /** @return array<string, string|false> nothing of the settings of whoever starts it */
     public static function environment(): array
     {
-        return array_fill_keys(['APP_ENV', 'APP_KEY', 'APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'DB_DATABASE', 'DB_CONNECTION', 'SESSION_DRIVER', 'CACHE_STORE', 'MAIL_MAILER', 'CRESCO_TIMEBOX', 'BCRYPT_ROUNDS', 'CRESCO_DEMO', 'LARAVEL_STORAGE_PATH', 'QUEUE_CONNECTION'], false) + ['PATH' => getenv('PATH').':/usr/sbin:/sbin'];
+        return array_fill_keys(
+            [
+                'APP_ENV', 'APP_KEY', 'APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'DB_DATABASE', 'DB_CONNECTION', 'SESSION_DRIVER',
+                'CACHE_STORE', 'MAIL_MAILER', 'CRESCO_TIMEBOX', 'BCRYPT_ROUNDS', 'CRESCO_DEMO', 'LARAVEL_STORAGE_PATH', 'QUEUE_CONNECTION',
+            ],
+            false,
+        ) + ['PATH' => getenv('PATH').':/usr/sbin:/sbin'];
     }
 }

@@ -28,7 +28,15 @@ final class WeekBench
             for ($i = 0; $i < self::JOBS; ++$i) {
                 $due = $chance->getInt(-3, self::DAYS - 1);
                 $earliest = max(0, $due - $chance->getInt(0, 4));
-                $jobs[] = new ScheduledTask('j'.$i, $chance->getInt(1, 12), 5 * $chance->getInt(1, 8), $due, $earliest, max($earliest, $due) + $chance->getInt(0, 8), [1.0, 2.0, 4.0, 8.0][$chance->getInt(0, 3)]);
+                $jobs[] = new ScheduledTask(
+                    'j'.$i,
+                    $chance->getInt(1, 12),
+                    5 * $chance->getInt(1, 8),
+                    $due,
+                    $earliest,
+                    max($earliest, $due) + $chance->getInt(0, 8),
+                    [1.0, 2.0, 4.0, 8.0][$chance->getInt(0, 3)],
+                );
             }
             $placing = new Placing(array_map(static fn(int $day): int => [0, 60, 90, 30, 60, 120, 45][$day % 7], range(0, self::DAYS - 1)));
             $from = microtime(true);

@@ -75,11 +75,23 @@ final class CyclingPage
             return (string) __('start.never');
         }
         $peak = $this->known->day < $expected->nitritePeak[0]
-            ? __('start.peak', ['day' => $day($expected->nitritePeak[1]), 'low' => $day($expected->nitritePeak[0]), 'high' => $day($expected->nitritePeak[2]), 'now' => $this->known->day])
+            ? __(
+                'start.peak',
+                [
+                    'day' => $day($expected->nitritePeak[1]), 'low' => $day($expected->nitritePeak[0]), 'high' => $day($expected->nitritePeak[2]),
+                    'now' => $this->known->day,
+                ],
+            )
             : __('start.peaked', ['day' => $day($expected->nitritePeak[1])]);
         $last = count($expected->days) - 1;
 
-        return $peak.' '.($expected->readyOn[1] > $last ? __('start.beyond', ['day' => $last]) : __('start.gone', ['low' => $day($expected->readyOn[0]), 'high' => min($last, $day($expected->readyOn[2])), 'on' => $this->show->day($this->date((int) $expected->readyOn[1]))]));
+        return $peak.' '.($expected->readyOn[1] > $last ? __('start.beyond', ['day' => $last]) : __(
+            'start.gone',
+            [
+                'low' => $day($expected->readyOn[0]), 'high' => min($last, $day($expected->readyOn[2])),
+                'on' => $this->show->day($this->date((int) $expected->readyOn[1])),
+            ],
+        ));
     }
 
     private function date(int $day): CarbonImmutable
@@ -94,7 +106,9 @@ final class CyclingPage
 
         return $this->start === null ? [] : array_map(static fn(CyclingPhase $phase): array => [
             'phase' => $phase, 'here' => $phase->isIn($week), 'text' => (string) __('start.phase.'.$phase->key),
-            'weeks' => $phase->until === null ? (string) __('start.from_week', ['week' => $phase->from]) : trans_choice('start.weeks', $phase->until - $phase->from, ['from' => $phase->from, 'until' => $phase->until]),
+            'weeks' => $phase->until === null
+                ? (string) __('start.from_week', ['week' => $phase->from])
+                : trans_choice('start.weeks', $phase->until - $phase->from, ['from' => $phase->from, 'until' => $phase->until]),
         ], CyclingPhases::of($this->start->way));
     }
 
@@ -105,7 +119,10 @@ final class CyclingPage
             return '';
         }
         if ($this->known->ready->isReady) {
-            return (string) __($this->start->way === CyclingMethod::Dark ? 'start.next.plant' : 'start.next.animals', ['share' => $this->show->percent(CyclingPhases::LAST_CHANGE)]);
+            return (string) __(
+                $this->start->way === CyclingMethod::Dark ? 'start.next.plant' : 'start.next.animals',
+                ['share' => $this->show->percent(CyclingPhases::LAST_CHANGE)],
+            );
         }
         $share = CyclingPhases::change($this->start->way, $this->start->source, $this->known->day, $this->start->plenty);
         $newest = $this->known->readings === [] ? null : $this->known->readings[count($this->known->readings) - 1];
@@ -114,7 +131,16 @@ final class CyclingPage
         return match (true) {
             $most => (string) __('start.next.too_much'),
             $this->start->source === AmmoniaSource::Dosed && $this->hasAnimals() => (string) __('start.next.no_dose'),
-            $this->start->source === AmmoniaSource::Dosed && $this->known->doses === [] && ($newest === null || $newest[2]->central() <= CyclingReadiness::NEAR_NOTHING) => (string) __('start.next.dose', ['level' => Show::plain(CyclingPhases::DOSE, 0), 'grams' => Show::plain(CyclingPhases::DOSE * CyclingPhases::CHLORIDE * VesselQuery::tank($this->tank)->litres() / 1000.0, 2), 'litres' => $this->show->volume(VesselQuery::tank($this->tank)->litres(), 0)]),
+            $this->start->source === AmmoniaSource::Dosed
+                && $this->known->doses === []
+                && ($newest === null || $newest[2]->central() <= CyclingReadiness::NEAR_NOTHING) => (string) __(
+                    'start.next.dose',
+                    [
+                        'level' => Show::plain(CyclingPhases::DOSE, 0),
+                        'grams' => Show::plain(CyclingPhases::DOSE * CyclingPhases::CHLORIDE * VesselQuery::tank($this->tank)->litres() / 1000.0, 2),
+                        'litres' => $this->show->volume(VesselQuery::tank($this->tank)->litres(), 0),
+                    ],
+                ),
             $share > 0.0 && !isset($this->known->changes[$this->known->day]) => (string) __('start.next.change', ['share' => $this->show->percent($share)]),
             $newest === null || $this->known->day - floor($newest[0]) >= self::READ => (string) __('start.next.read'),
             default => (string) __('start.next.wait', ['day' => $this->show->day($this->date((int) floor($newest[0]) + self::READ))]),
@@ -124,7 +150,8 @@ final class CyclingPage
     /** Whether anybody lives there whom a dose of ammonia would harm. */
     private function hasAnimals(): bool
     {
-        return $this->start?->way === CyclingMethod::Fish || $this->tank->loadMissing('animalKinds.events')->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0);
+        return $this->start?->way === CyclingMethod::Fish
+            || $this->tank->loadMissing('animalKinds.events')->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0);
     }
 
     /** Whether something is to be done today. */
@@ -167,7 +194,10 @@ final class CyclingPage
         return match (true) {
             !(new Community([$kind]))->suits($this->tank->needs()) => 'range',
             $hard === null => 'unread',
-            RangeViolation::of($hard, array_map(static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre, $kind->hardness)) !== null => 'water',
+            RangeViolation::of(
+                $hard,
+                array_map(static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre, $kind->hardness),
+            ) !== null => 'water',
             $kind->weeks > 0 && ($age === null || $age < 7.0 * $kind->weeks) => 'film',
             default => null,
         };
@@ -213,8 +243,18 @@ final class CyclingPage
         $days = $known->expected->days;
         $time = new ChartTime((float) $this->date(0)->getTimestamp(), (float) $this->date(count($days) - 1)->getTimestamp(), $this->show);
         $charts = [];
-        foreach ([['ammonia', 1, Parameter::Ammonium, MassConcentration::AMMONIUM_PER_NITROGEN], ['nitrite', 2, Parameter::Nitrite, MassConcentration::NITRITE_PER_NITROGEN]] as [$key, $at, $parameter, $by]) {
-            $point = fn(float $day, float $value, float $low, float $high): ChartPoint => TestedPoint::between($parameter, (float) $this->date((int) floor($day))->getTimestamp(), $by * $value, $by * max(0.0, $low), $by * $high, $this->show);
+        foreach ([
+            ['ammonia', 1, Parameter::Ammonium, MassConcentration::AMMONIUM_PER_NITROGEN],
+            ['nitrite', 2, Parameter::Nitrite, MassConcentration::NITRITE_PER_NITROGEN],
+        ] as [$key, $at, $parameter, $by]) {
+            $point = fn(float $day, float $value, float $low, float $high): ChartPoint => TestedPoint::between(
+                $parameter,
+                (float) $this->date((int) floor($day))->getTimestamp(),
+                $by * $value,
+                $by * max(0.0, $low),
+                $by * $high,
+                $this->show,
+            );
             $tests = array_values(array_filter($known->readings, static fn(array $reading): bool => $reading[1] === $key));
             $charts[] = new Chart(
                 $key,
@@ -222,7 +262,15 @@ final class CyclingPage
                 $this->show->unit($parameter)->label,
                 trans_choice('start.chart', count($tests), ['what' => label($parameter), 'count' => count($tests)]),
                 $time,
-                tests: array_map(static fn(array $reading): ChartPoint => $point($reading[0], $reading[2]->central(), $reading[2]->quantile(0.1), $reading[2]->quantile(0.9)), $tests),
+                tests: array_map(
+                    static fn(array $reading): ChartPoint => $point(
+                        $reading[0],
+                        $reading[2]->central(),
+                        $reading[2]->quantile(0.1),
+                        $reading[2]->quantile(0.9),
+                    ),
+                    $tests,
+                ),
                 course: array_map(static fn(array $day): ChartPoint => $point((float) $day[0], $day[$at][1], $day[$at][0], $day[$at][2]), $days),
             );
         }
@@ -233,12 +281,18 @@ final class CyclingPage
     /** @return array<string, string> */
     public static function ways(): array
     {
-        return array_combine(array_column(CyclingMethod::cases(), 'value'), array_map(static fn(CyclingMethod $way): string => (string) __('start.way.'.$way->value), CyclingMethod::cases()));
+        return array_combine(
+            array_column(CyclingMethod::cases(), 'value'),
+            array_map(static fn(CyclingMethod $way): string => (string) __('start.way.'.$way->value), CyclingMethod::cases()),
+        );
     }
 
     /** @return array<string, string> */
     public static function sources(): array
     {
-        return array_combine(array_column(AmmoniaSource::cases(), 'value'), array_map(static fn(AmmoniaSource $source): string => (string) __('start.source.'.$source->value), AmmoniaSource::cases()));
+        return array_combine(
+            array_column(AmmoniaSource::cases(), 'value'),
+            array_map(static fn(AmmoniaSource $source): string => (string) __('start.source.'.$source->value), AmmoniaSource::cases()),
+        );
     }
 }

@@ -75,7 +75,9 @@ final class CyclingQuery
         $days = max(self::DAYS, min(100, $this->day + 21));
         $model = new Nitrification(
             // What was dosed and not noted shows in the readings.
-            $doses === [] && array_filter($this->readings, static fn(array $reading): bool => $reading[2]->central() > CyclingReadiness::NEAR_NOTHING) !== [] ? $start->source->unnoted() : $start->source->aDay(),
+            $doses === [] && array_filter($this->readings, static fn(array $reading): bool => $reading[2]->central() > CyclingReadiness::NEAR_NOTHING) !== []
+                ? $start->source->unnoted()
+                : $start->source->aDay(),
             CyclingPhases::plants($start->way),
             $start->way === CyclingMethod::Seeded ? Nitrification::SEEDED : Nitrification::FIRST,
             max(10.0, min(35.0, $state->central(Parameter::Temperature, $tank->warmth))),
@@ -87,7 +89,10 @@ final class CyclingQuery
         $this->ready = CyclingReadiness::of(self::pairs($this->readings), $doses, self::step($tank));
     }
 
-    /** mg/L of nitrogen a day that its filter has shown to bear: what its source gives, or of what was dosed the mean of the days, and all of a dose that was gone in one. */
+    /**
+     * mg/L of nitrogen a day that its filter has shown to bear: what its source gives, or of what was dosed the mean of the days, and all
+     * of a dose that was gone in one.
+     */
     public function bears(): float
     {
         $dosed = array_values($this->doses);
@@ -102,9 +107,12 @@ final class CyclingQuery
     /** @return array{float, int}|null carbonate hardness as it was read last, meq/L, and the day of it */
     private function hardness(CarbonImmutable $begun): ?array
     {
-        $read = Reading::query()->where('tank_id', $this->tank->id)->where('parameter', Parameter::CarbonateHardness)->where('taken_at', '>=', $begun)->latest('taken_at')->first();
+        $read = Reading::query()->where('tank_id', $this->tank->id)->where('parameter', Parameter::CarbonateHardness)->where('taken_at', '>=', $begun)
+            ->latest('taken_at')->first();
 
-        return $read === null ? null : [max(0.0, $read->toCore()->distribution()->central()), (int) max(0, floor(($read->taken_at->getTimestamp() - $begun->getTimestamp()) / 86400.0))];
+        return $read === null
+            ? null
+            : [max(0.0, $read->toCore()->distribution()->central()), (int) max(0, floor(($read->taken_at->getTimestamp() - $begun->getTimestamp()) / 86400.0))];
     }
 
     /**
@@ -137,7 +145,10 @@ final class CyclingQuery
     private static function read(Tank $tank, CarbonImmutable $begun): array
     {
         $found = [];
-        foreach (Reading::query()->where('tank_id', $tank->id)->whereIn('parameter', [Parameter::Ammonium, Parameter::Nitrite])->where('taken_at', '>=', $begun)->orderBy('taken_at')->orderBy('id')->limit(300)->get() as $reading) {
+        foreach (Reading::query()->where('tank_id', $tank->id)->whereIn(
+            'parameter',
+            [Parameter::Ammonium, Parameter::Nitrite],
+        )->where('taken_at', '>=', $begun)->orderBy('taken_at')->orderBy('id')->limit(300)->get() as $reading) {
             $is = $reading->parameter === Parameter::Nitrite;
             $distribution = $reading->toCore()->distribution();
             $by = $is ? MassConcentration::NITRITE_PER_NITROGEN : MassConcentration::AMMONIUM_PER_NITROGEN;
@@ -175,7 +186,9 @@ final class CyclingQuery
     private static function step(Tank $tank): float
     {
         $step = CyclingReadiness::NEAR_NOTHING;
-        foreach ([[Parameter::Ammonium, MassConcentration::AMMONIUM_PER_NITROGEN], [Parameter::Nitrite, MassConcentration::NITRITE_PER_NITROGEN]] as [$parameter, $by]) {
+        foreach ([
+            [Parameter::Ammonium, MassConcentration::AMMONIUM_PER_NITROGEN], [Parameter::Nitrite, MassConcentration::NITRITE_PER_NITROGEN],
+        ] as [$parameter, $by]) {
             $kit = $tank->keeper->coreKit($parameter);
             $step = max($step, $kit->unit->widthToBase($kit->step) / 2.0 / $by);
         }

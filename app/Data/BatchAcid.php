@@ -21,7 +21,9 @@ final readonly class BatchAcid
     {
         $ion = Ion::tryFrom(is_string($kept['ion'] ?? null) ? $kept['ion'] : '');
 
-        return $ion !== null && is_numeric($kept['meq'] ?? null) && is_int($kept['protons'] ?? null) && $kept['protons'] > 0 ? new self($ion, max(0.0, (float) $kept['meq']), $kept['protons']) : null;
+        return $ion !== null && is_numeric($kept['meq'] ?? null) && is_int($kept['protons'] ?? null) && $kept['protons'] > 0
+            ? new self($ion, max(0.0, (float) $kept['meq']), $kept['protons'])
+            : null;
     }
 
     /** @return array<string, mixed> */

@@ -53,7 +53,10 @@ final readonly class BatchRecord implements JsonRecord
         $expected = is_array($kept['expected'] ?? null) ? $kept['expected'] : [];
         $number = static fn(string $key, array $of): ?float => is_numeric($of[$key] ?? null) && is_finite((float) $of[$key]) ? (float) $of[$key] : null;
         $list = static fn(string $key): array => array_values(array_filter(is_array($kept[$key] ?? null) ? $kept[$key] : [], is_array(...)));
-        $floats = static fn(mixed $of): array => array_map(static fn(mixed $x): float => (float) $x, array_filter(is_array($of) ? $of : [], static fn(mixed $x, int|string $key): bool => is_string($key) && is_numeric($x), ARRAY_FILTER_USE_BOTH));
+        $floats = static fn(mixed $of): array => array_map(
+            static fn(mixed $x): float => (float) $x,
+            array_filter(is_array($of) ? $of : [], static fn(mixed $x, int|string $key): bool => is_string($key) && is_numeric($x), ARRAY_FILTER_USE_BOTH),
+        );
 
         return new self(
             is_string($kept['name'] ?? null) ? $kept['name'] : 'Batch',
@@ -68,7 +71,10 @@ final readonly class BatchRecord implements JsonRecord
             $number('conductivity', $expected) ?? 0.0,
             $number('doubt', $expected) ?? 0.0,
             $number('ratio', $expected),
-            array_map(static fn(float $amount): float => max(0.0, $amount), array_filter($floats($expected['ions'] ?? null), static fn(string $ion): bool => Ion::tryFrom($ion) !== null, ARRAY_FILTER_USE_KEY)),
+            array_map(
+                static fn(float $amount): float => max(0.0, $amount),
+                array_filter($floats($expected['ions'] ?? null), static fn(string $ion): bool => Ion::tryFrom($ion) !== null, ARRAY_FILTER_USE_KEY),
+            ),
             array_values(array_filter(array_map(BatchAcid::kept(...), $list('acid')))),
             ($expected['hardness_known'] ?? true) !== false,
         );
@@ -101,7 +107,10 @@ final readonly class BatchRecord implements JsonRecord
             'sources' => array_map(static fn(BatchWater $source): array => $source->toKeep(), $this->sources),
             'jars' => array_map(static fn(BatchProduct $product): array => $product->toKeep(), $this->products),
             'start' => $this->start, 'soft' => $this->soft, 'target' => $this->target,
-            'expected' => ['conductivity' => $this->conductivity, 'doubt' => $this->doubt, 'ratio' => $this->ratio, 'ions' => $this->ions, 'hardness_known' => $this->isHardnessKnown],
+            'expected' => [
+                'conductivity' => $this->conductivity, 'doubt' => $this->doubt, 'ratio' => $this->ratio, 'ions' => $this->ions,
+                'hardness_known' => $this->isHardnessKnown,
+            ],
             'acid' => array_map(static fn(BatchAcid $acid): array => $acid->toKeep(), $this->acids),
         ];
     }

@@ -90,7 +90,10 @@ final readonly class ChecklistPlan implements JsonRecord
             $text('reason'),
             $parameter !== null && is_numeric($goal[1] ?? null) ? [$parameter, (float) $goal[1]] : null,
             array_values(array_filter(array_map(static fn(mixed $name): ?TankSign => is_string($name) ? TankSign::tryFrom($name) : null, $list('signs')))),
-            array_values(array_filter(array_map(static fn(mixed $name): ?FollowUpKind => is_string($name) ? FollowUpKind::tryFrom($name) : null, $list('after')))),
+            array_values(array_filter(array_map(
+                static fn(mixed $name): ?FollowUpKind => is_string($name) ? FollowUpKind::tryFrom($name) : null,
+                $list('after'),
+            ))),
             $number('minutes') === null ? null : (int) round($number('minutes')),
         );
     }
@@ -99,10 +102,15 @@ final readonly class ChecklistPlan implements JsonRecord
     public function toKeep(): array
     {
         return [
-            'version' => self::VERSION, 'litres' => $this->litres, 'share' => $this->share, 'mark' => $this->mark, 'refill' => $this->refill, 'out' => $this->out, 'drains' => $this->drains,
-            'inflow' => $this->inflow, 'waterline' => $this->waterline, 'stream' => $this->stream, 'source' => $this->source, 'waters' => $this->waters, 'second_share' => $this->secondShare,
+            'version' => self::VERSION, 'litres' => $this->litres, 'share' => $this->share, 'mark' => $this->mark, 'refill' => $this
+                ->refill, 'out' => $this->out, 'drains' => $this->drains,
+            'inflow' => $this->inflow, 'waterline' => $this->waterline, 'stream' => $this->stream, 'source' => $this->source, 'waters' => $this
+                ->waters, 'second_share' => $this->secondShare,
             'water_id' => $this->water, 'reason' => $this->reason, 'goal' => $this->goal === null ? null : [$this->goal[0]->value, $this->goal[1]],
-            'signs' => array_map(static fn(TankSign $sign): string => $sign->value, $this->signs), 'after' => array_map(static fn(FollowUpKind $job): string => $job->value, $this->after), 'minutes' => $this->minutes,
+            'signs' => array_map(static fn(TankSign $sign): string => $sign->value, $this->signs), 'after' => array_map(
+                static fn(FollowUpKind $job): string => $job->value,
+                $this->after,
+            ), 'minutes' => $this->minutes,
         ];
     }
 }

@@ -15,12 +15,22 @@ final readonly class GroupTrim
      * @param float        $before  as it was forecast
      * @param list<string> $lines   how it is cut, and what becomes of it
      */
-    public function __construct(public int $plantGroup, public string $name, public bool $byCover, public float $before, public float $to, public array $lines) {}
+    public function __construct(
+        public int $plantGroup,
+        public string $name,
+        public bool $byCover,
+        public float $before,
+        public float $to,
+        public array $lines,
+    ) {}
 
     /** @return array<string, mixed> */
     public function toKeep(): array
     {
-        return ['v' => self::VERSION, 'stand' => $this->plantGroup, 'name' => $this->name, 'by_cover' => $this->byCover, 'before' => $this->before, 'to' => $this->to, 'lines' => $this->lines];
+        return [
+            'v' => self::VERSION, 'stand' => $this->plantGroup, 'name' => $this->name, 'by_cover' => $this->byCover, 'before' => $this->before,
+            'to' => $this->to, 'lines' => $this->lines,
+        ];
     }
 
     public static function from(mixed $kept): ?self
@@ -30,6 +40,13 @@ final readonly class GroupTrim
         }
         $lines = is_array($kept['lines'] ?? null) ? $kept['lines'] : [];
 
-        return new self($kept['stand'], is_string($kept['name'] ?? null) ? $kept['name'] : '', ($kept['by_cover'] ?? false) === true, (float) $kept['before'], (float) $kept['to'], array_values(array_filter($lines, is_string(...))));
+        return new self(
+            $kept['stand'],
+            is_string($kept['name'] ?? null) ? $kept['name'] : '',
+            ($kept['by_cover'] ?? false) === true,
+            (float) $kept['before'],
+            (float) $kept['to'],
+            array_values(array_filter($lines, is_string(...))),
+        );
     }
 }

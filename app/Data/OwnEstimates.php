@@ -23,7 +23,9 @@ final readonly class OwnEstimates implements JsonRecord
     public const BEFORE = 1.0;
 
     /** Least and most of what may be said: days of work, its minutes, minutes between tanks, hours before work, millimetres a day. House limits. */
-    private const RANGES = ['days' => [1.0, 400.0], 'minutes' => [1.0, 240.0], 'between' => [0.0, 120.0], 'before' => [0.0, 48.0], 'evaporation' => [0.2, 20.0]];
+    private const RANGES = [
+        'days' => [1.0, 400.0], 'minutes' => [1.0, 240.0], 'between' => [0.0, 120.0], 'before' => [0.0, 48.0], 'evaporation' => [0.2, 20.0],
+    ];
 
     /** @param array<string, float> $own by key */
     private function __construct(public array $own) {}
@@ -87,7 +89,11 @@ final readonly class OwnEstimates implements JsonRecord
     public function with(array $typed): self
     {
         $usual = self::usual();
-        $own = array_filter([...$this->own, ...$typed], static fn(?float $value, string $key): bool => $value !== null && abs($value - ($usual[$key] ?? $value)) > 1e-9, ARRAY_FILTER_USE_BOTH);
+        $own = array_filter(
+            [...$this->own, ...$typed],
+            static fn(?float $value, string $key): bool => $value !== null && abs($value - ($usual[$key] ?? $value)) > 1e-9,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return self::read(['own' => $own]);
     }

@@ -107,7 +107,10 @@ final readonly class Phrase implements Castable, JsonSerializable, Stringable
     /** @return array<string, mixed>|string */
     public function jsonSerialize(): array|string
     {
-        return $this->written ?? array_filter(['say' => $this->key, 'count' => $this->count, 'with' => $this->figures], static fn(mixed $part): bool => $part !== null && $part !== []);
+        return $this->written ?? array_filter(
+            ['say' => $this->key, 'count' => $this->count, 'with' => $this->figures],
+            static fn(mixed $part): bool => $part !== null && $part !== [],
+        );
     }
 
     /** @param array<mixed> $arguments */

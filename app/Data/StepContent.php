@@ -100,7 +100,10 @@ final readonly class StepContent implements JsonRecord
     {
         return [
             'v' => self::VERSION, ...$this->wrote, 'lines' => self::kept($this->lines), 'cautions' => $this->cautions, 'tools' => $this->tools,
-            'meanwhile' => $this->meanwhile, 'moment' => $this->moment?->value, 'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $this->reads),
+            'meanwhile' => $this->meanwhile, 'moment' => $this->moment?->value, 'reads' => array_map(
+                static fn(Parameter $parameter): string => $parameter->value,
+                $this->reads,
+            ),
             'switches' => $this->switches->value, 'minutes' => $this->minutes, 'timer' => $this->timer, 'drawing' => $this->drawing, 'patches' => $this->zones,
             'missed' => $this->missed, 'doses' => array_map(static fn(DoseLine $dose): array => $dose->toKeep(), $this->doses),
             'stands' => array_map(static fn(GroupTrim $cut): array => $cut->toKeep(), $this->plantGroups), 'batch' => $this->batch,

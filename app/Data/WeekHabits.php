@@ -38,7 +38,10 @@ final readonly class WeekHabits implements JsonRecord
         $at = static fn(mixed $hour, string $else): string => is_string($hour) && self::isHour($hour) ? $hour : $else;
 
         return new self(
-            array_map(static fn(int $day): int => is_numeric($minutes[$day] ?? null) ? max(0, min(self::MOST, (int) $minutes[$day])) : self::MINUTES[$day], range(0, 6)),
+            array_map(
+                static fn(int $day): int => is_numeric($minutes[$day] ?? null) ? max(0, min(self::MOST, (int) $minutes[$day])) : self::MINUTES[$day],
+                range(0, 6),
+            ),
             array_map(static fn(int $day): string => $at($hours[$day] ?? null, self::HOURS[$day]), range(0, 6)),
             is_numeric($kept['set_up'] ?? null) ? max(0, min(120, (int) $kept['set_up'])) : Placing::SET_UP,
         );

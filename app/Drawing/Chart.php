@@ -59,7 +59,10 @@ final readonly class Chart
         $shown = [...$tests, ...$course, ...$planned];
         $values = [
             ...array_map(static fn(ChartPoint $point): float => $point->low, $shown), ...array_map(static fn(ChartPoint $point): float => $point->high, $shown),
-            ...array_map(static fn(ChartPoint $point): float => $point->value, $bars), ...array_filter($range ?? [], static fn(?float $end): bool => $end !== null), ...array_keys($words),
+            ...array_map(
+                static fn(ChartPoint $point): float => $point->value,
+                $bars,
+            ), ...array_filter($range ?? [], static fn(?float $end): bool => $end !== null), ...array_keys($words),
             ...($limit === null ? [] : [$limit]), ...($bars === [] && $course === [] ? [] : [0.0]),
         ];
         $ticks = RoundTicks::between($values === [] ? 0.0 : min($values), $values === [] ? 1.0 : max($values), $steps);
@@ -98,7 +101,10 @@ final readonly class Chart
     {
         $now = now()->getTimestamp();
 
-        return $this->line(array_filter($this->course, static fn(ChartPoint $point): bool => $ahead ? $point->at >= $now - 43_200 : $point->at <= $now + 43_200));
+        return $this->line(array_filter(
+            $this->course,
+            static fn(ChartPoint $point): bool => $ahead ? $point->at >= $now - 43_200 : $point->at <= $now + 43_200,
+        ));
     }
 
     /** @param array<int, ChartPoint> $points */
@@ -110,7 +116,10 @@ final readonly class Chart
     /** Upright strokes from the low to the high end of each test. */
     public function spreads(): string
     {
-        return implode('', array_map(fn(ChartPoint $point): string => 'M'.$this->time->at($point->at).' '.$this->y($point->low).'V'.$this->y($point->high), $this->tests));
+        return implode(
+            '',
+            array_map(fn(ChartPoint $point): string => 'M'.$this->time->at($point->at).' '.$this->y($point->low).'V'.$this->y($point->high), $this->tests),
+        );
     }
 
     /** A dot for each test, as strokes of no length with round ends. */
@@ -122,7 +131,20 @@ final readonly class Chart
     /** Its bars as one path: those that stand for something, or those that were left out. */
     public function columns(bool $missed): string
     {
-        return implode('', array_map(fn(ChartPoint $point): string => sprintf('M%.1F %.1FV%.1Fh%.1FV%.1Fz', $this->time->at($point->at) - self::HALF_BAR, $this->floor, $this->y($point->value), 2.0 * self::HALF_BAR, $this->floor), array_filter($this->bars, static fn(ChartPoint $point): bool => $point->isMissed === $missed)));
+        return implode(
+            '',
+            array_map(
+                fn(ChartPoint $point): string => sprintf(
+                    'M%.1F %.1FV%.1Fh%.1FV%.1Fz',
+                    $this->time->at($point->at) - self::HALF_BAR,
+                    $this->floor,
+                    $this->y($point->value),
+                    2.0 * self::HALF_BAR,
+                    $this->floor,
+                ),
+                array_filter($this->bars, static fn(ChartPoint $point): bool => $point->isMissed === $missed),
+            ),
+        );
     }
 
     /** What is told of each place that is pointed at, in the order of the days: its thousandths and words. */

@@ -18,8 +18,14 @@ final readonly class ChartPoint
      * @param float|null $high  90th percentile
      * @param string     $said  what is told when it is pointed at; empty where nothing is
      */
-    public function __construct(public float $at, public float $value, ?float $low = null, ?float $high = null, public string $said = '', public bool $isMissed = false)
-    {
+    public function __construct(
+        public float $at,
+        public float $value,
+        ?float $low = null,
+        ?float $high = null,
+        public string $said = '',
+        public bool $isMissed = false,
+    ) {
         $this->low = $low ?? $value;
         $this->high = $high ?? $value;
     }

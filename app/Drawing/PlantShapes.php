@@ -76,7 +76,8 @@ final readonly class PlantShapes
                 $base + min($height, $room) / 2.0,
                 $shaded,
                 !$plantGroup->floats() && !$plantGroup->form->entry()->reachesSurface,
-                (new Silhouette($plantGroup->form, $width, $up, $over, $plantGroup->coverIn($day), $key, $drawing->width < 300.0))->markup(PlantShape::DRAWING, $key, $shaded),
+                (new Silhouette($plantGroup->form, $width, $up, $over, $plantGroup->coverIn($day), $key, $drawing->width < 300.0))
+                    ->markup(PlantShape::DRAWING, $key, $shaded),
             );
         }
         usort($shapes, static fn(PlantShape $a, PlantShape $b): int => [$b->deep, $a->key] <=> [$a->deep, $b->key]);

@@ -128,7 +128,19 @@ final readonly class SectionDrawing
         $x = $this->x(56.0);
         $peak = round($foot - $height, 1);
 
-        return sprintf('%s,%s %s,%s %s,%s %s,%s %s,%s', $x, $base, $x + 0.22 * $wide, $peak + 0.3 * ($base - $peak), $x + 0.52 * $wide, $peak, $x + 0.8 * $wide, $peak + 0.34 * ($base - $peak), $x + $wide, $base);
+        return sprintf(
+            '%s,%s %s,%s %s,%s %s,%s %s,%s',
+            $x,
+            $base,
+            $x + 0.22 * $wide,
+            $peak + 0.3 * ($base - $peak),
+            $x + 0.52 * $wide,
+            $peak,
+            $x + 0.8 * $wide,
+            $peak + 0.34 * ($base - $peak),
+            $x + $wide,
+            $base,
+        );
     }
 
     /** Wood: a root of the stated height. */
@@ -181,7 +193,13 @@ final readonly class SectionDrawing
     /** The drawing in one sentence, for those who do not see it. */
     public function description(Show $show): string
     {
-        $parts = [(string) __('tank.drawing.of', ['tank' => $this->tank->name, 'length' => $show->level($this->vessel->plan->length() + 2.0 * $this->tank->glass), 'height' => $show->level($this->vessel->rim + $this->tank->glass), 'water' => $show->level($this->waterline)])];
+        $parts = [(string) __(
+            'tank.drawing.of',
+            [
+                'tank' => $this->tank->name, 'length' => $show->level($this->vessel->plan->length() + 2.0 * $this->tank->glass),
+                'height' => $show->level($this->vessel->rim + $this->tank->glass), 'water' => $show->level($this->waterline),
+            ],
+        )];
         if ($this->mark !== null) {
             $parts[] = (string) __('tank.drawing.mark', ['mark' => $show->level($this->mark)]);
         }
@@ -212,7 +230,10 @@ final readonly class SectionDrawing
         $found = [];
         foreach ($this->levels as $level) {
             $cover = $level->coverAt($mark);
-            $found[] = [$this->deviceX($level->device), $this->y($level->top), (string) __('tank.drawing.from', ['device' => $level->name, 'top' => $show->level($level->top)]), match (true) {
+            $found[] = [$this->deviceX($level->device), $this->y($level->top), (string) __(
+                'tank.drawing.from',
+                ['device' => $level->name, 'top' => $show->level($level->top)],
+            ), match (true) {
                 $cover < 0.0 => (string) __('tank.drawing.bare', ['by' => $show->level(-$cover), 'then' => __('names.when_bare.'.$level->device->value)]),
                 default => (string) __('tank.drawing.covered', ['by' => $show->level($cover)]),
             }, $cover < 0.0];
@@ -221,7 +242,12 @@ final readonly class SectionDrawing
             $depth = SwimmingDepth::at($this->vessel, $mark);
             $needed = SwimmingDepth::needed($this->tank->fish_height);
             $fish = $this->fish();
-            $found[] = [$fish === null ? $this->x(46.0) : $fish[0], $fish === null ? $this->bedY($this->vessel->bed->front) : $fish[1], (string) __('tank.drawing.fish', ['depth' => $show->level($depth)]), (string) __($depth < $needed ? 'tank.drawing.too_little' : 'tank.drawing.need', ['needed' => $show->level($needed)]), $depth < $needed];
+            $found[] = [
+                $fish === null ? $this->x(46.0) : $fish[0], $fish === null ? $this->bedY($this->vessel->bed->front) : $fish[1],
+                (string) __('tank.drawing.fish', ['depth' => $show->level($depth)]),
+                (string) __($depth < $needed ? 'tank.drawing.too_little' : 'tank.drawing.need', ['needed' => $show->level($needed)]),
+                $depth < $needed,
+            ];
         }
         usort($found, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $leaders = [];

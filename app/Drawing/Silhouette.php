@@ -40,8 +40,15 @@ final class Silhouette
      * @param float $cover  of its area, 0 to 1
      * @param bool  $isSmall with few leaves, for small drawings
      */
-    public function __construct(GrowthForm $form, private readonly float $width, private readonly float $height, float $over, private readonly float $cover, int $seed, private readonly bool $isSmall = false)
-    {
+    public function __construct(
+        GrowthForm $form,
+        private readonly float $width,
+        private readonly float $height,
+        float $over,
+        private readonly float $cover,
+        int $seed,
+        private readonly bool $isSmall = false,
+    ) {
         $this->over = abs($over);
         $this->isToLeft = $over < 0.0;
         $this->state = 40503 * ($seed + 7) % 65521;
@@ -63,7 +70,12 @@ final class Silhouette
         $count = (int) max(2.0, min(24.0, round($this->width * max(0.3, $this->cover) / $gap)));
         $draw(0.0, $this->height);
         for ($i = 0; $i < $count; ++$i) {
-            $this->places[] = [round($this->width * ($i + 0.5 + 0.5 * ($this->chance() - 0.5)) / $count, 1), $this->over > 0.0 ? round(($this->isToLeft ? -1.0 : 1.0) * (0.93 + 0.07 * $this->chance()), 2) : round(($this->chance() < 0.5 ? -1.0 : 1.0) * (0.84 + 0.16 * $this->chance()), 2)];
+            $this->places[] = [
+                round($this->width * ($i + 0.5 + 0.5 * ($this->chance() - 0.5)) / $count, 1),
+                $this->over > 0.0
+                    ? round(($this->isToLeft ? -1.0 : 1.0) * (0.93 + 0.07 * $this->chance()), 2)
+                    : round(($this->chance() < 0.5 ? -1.0 : 1.0) * (0.84 + 0.16 * $this->chance()), 2),
+            ];
         }
     }
 
@@ -78,7 +90,16 @@ final class Silhouette
         $id = $uid.'-p'.$key;
         $one = sprintf('<g id="%s"><path class="stems" d="%s" fill="none" stroke="#3f6b2a"/><path class="leaves" d="%s"/>', $id, $this->stems, $this->leaves)
             .($shaded ? sprintf('<path class="in-shade" d="%s" fill="url(#%s-s)"/>', $this->leaves, $uid) : '').'</g>';
-        $again = array_map(static fn(array $place): string => sprintf('<use href="#%s" transform="matrix(%d 0 0 %s %s 0)"/>', $id, $place[1] < 0.0 ? -1 : 1, abs($place[1]), $place[0]), $this->places);
+        $again = array_map(
+            static fn(array $place): string => sprintf(
+                '<use href="#%s" transform="matrix(%d 0 0 %s %s 0)"/>',
+                $id,
+                $place[1] < 0.0 ? -1 : 1,
+                abs($place[1]),
+                $place[0],
+            ),
+            $this->places,
+        );
 
         return $again === [] ? $one : '<defs>'.$one.'</defs>'.implode('', $again);
     }
@@ -110,14 +131,56 @@ final class Silhouette
         $over = $this->over > 0.0 ? $this->over * (0.5 + 0.5 * $this->chance()) : 0.0;
         $tall = $over > 0.0 ? $this->height : $tall;
         $this->parts[] = $over > 0.0
-            ? sprintf('M%.1f 0c0 %.1f %.1f %.1f %.1f %.1fq2 -2 %.1f 0q%.1f 1 %.1f 2c%.1f %.1f %.1f %.1f %.1f %.1fz', $x, -0.6 * $tall, $lean, -0.8 * $tall, $lean, -$tall, $over, -0.5 * $over, -$over, 0.0, 0.2 * $tall, -$lean + 3.0, 0.4 * $tall, -$lean + 3.0, $tall - 2.0)
-            : sprintf('M%.1f 0c0 %.1f %.1f %.1f %.1f %.1fc%.1f %.1f %.1f %.1f %.1f %.1fz', $x, -0.6 * $tall, $lean, -0.8 * $tall, $lean, -$tall, 1.0, 0.2 * $tall, -$lean + 3.0, 0.5 * $tall, -$lean + 3.0, $tall);
+            ? sprintf(
+                'M%.1f 0c0 %.1f %.1f %.1f %.1f %.1fq2 -2 %.1f 0q%.1f 1 %.1f 2c%.1f %.1f %.1f %.1f %.1f %.1fz',
+                $x,
+                -0.6 * $tall,
+                $lean,
+                -0.8 * $tall,
+                $lean,
+                -$tall,
+                $over,
+                -0.5 * $over,
+                -$over,
+                0.0,
+                0.2 * $tall,
+                -$lean + 3.0,
+                0.4 * $tall,
+                -$lean + 3.0,
+                $tall - 2.0,
+            )
+            : sprintf(
+                'M%.1f 0c0 %.1f %.1f %.1f %.1f %.1fc%.1f %.1f %.1f %.1f %.1f %.1fz',
+                $x,
+                -0.6 * $tall,
+                $lean,
+                -0.8 * $tall,
+                $lean,
+                -$tall,
+                1.0,
+                0.2 * $tall,
+                -$lean + 3.0,
+                0.5 * $tall,
+                -$lean + 3.0,
+                $tall,
+            );
     }
 
     private function blade(float $x, float $tall): void
     {
         $lean = 0.5 * $tall * ($this->chance() - 0.5);
-        $this->parts[] = sprintf('M%.1f 0q%.1f %.1f %.1f %.1fq%.1f %.1f %.1f %.1fz', $x, 0.1 * $lean, -0.6 * $tall, $lean, -$tall, -0.4 * $lean + 1.0, 0.5 * $tall, -$lean + 2.0, $tall);
+        $this->parts[] = sprintf(
+            'M%.1f 0q%.1f %.1f %.1f %.1fq%.1f %.1f %.1f %.1fz',
+            $x,
+            0.1 * $lean,
+            -0.6 * $tall,
+            $lean,
+            -$tall,
+            -0.4 * $lean + 1.0,
+            0.5 * $tall,
+            -$lean + 2.0,
+            $tall,
+        );
     }
 
     private function fans(GrowthForm $form): void
@@ -158,7 +221,11 @@ final class Silhouette
         for ($i = 0; $i < $count; ++$i) {
             // Bare patches where it has not closed.
             $isBare = $this->chance() > $this->cover;
-            $tall = $isBare ? min(1.5, $this->height) : $this->height * ($isShaggy ? 0.6 + 0.4 * $this->chance() : 0.85 + 0.15 * $this->chance()) * ($isShaggy ? sin(M_PI * ($i + 0.7) / ($count + 0.4)) ** 0.5 : 1.0);
+            $tall = $isBare
+                ? min(1.5, $this->height)
+                : $this->height * ($isShaggy
+                    ? 0.6 + 0.4 * $this->chance()
+                    : 0.85 + 0.15 * $this->chance()) * ($isShaggy ? sin(M_PI * ($i + 0.7) / ($count + 0.4)) ** 0.5 : 1.0);
             $outline .= sprintf('L%.1f %.1fQ%.1f %.1f %.1f %.1f', $i * $step, -0.7 * $tall, ($i + 0.5) * $step, -1.3 * $tall, ($i + 1) * $step, -0.7 * $tall);
         }
         $this->parts[] = $outline.sprintf('L%.1f 0z', $this->width);
@@ -182,7 +249,19 @@ final class Silhouette
     {
         $long = max(0.1, hypot($dx, $dy));
         [$nx, $ny] = [-$dy / $long * $broad, $dx / $long * $broad];
-        $this->parts[] = sprintf('M%.1f %.1fq%.1f %.1f %.1f %.1fq%.1f %.1f %.1f %.1fz', $x, $y, 0.5 * $dx + $nx, 0.5 * $dy + $ny, $dx, $dy, -0.5 * $dx - $nx, -0.5 * $dy - $ny, -$dx, -$dy);
+        $this->parts[] = sprintf(
+            'M%.1f %.1fq%.1f %.1f %.1f %.1fq%.1f %.1f %.1f %.1fz',
+            $x,
+            $y,
+            0.5 * $dx + $nx,
+            0.5 * $dy + $ny,
+            $dx,
+            $dy,
+            -0.5 * $dx - $nx,
+            -0.5 * $dy - $ny,
+            -$dx,
+            -$dy,
+        );
     }
 
     /** 0 to 1, the same for the same stand. */

@@ -116,7 +116,17 @@ final class CalendarFile
     public static function busy(string $text, string $zone, CarbonImmutable $from, CarbonImmutable $until): array
     {
         $line = 0;
-        $reader = new Process([(new PhpExecutableFinder())->find() ?: 'php', '-d', 'memory_limit='.self::MEMORY, '-d', 'max_execution_time='.(int) ceil(2.0 * self::SECONDS), '-d', 'display_errors=0', base_path('app/Exchange/read-calendar.php'), $zone, (string) $from->getTimestamp(), (string) $until->getTimestamp()], null, [], $text, self::SECONDS);
+        $reader = new Process(
+            [
+                (new PhpExecutableFinder())->find() ?: 'php', '-d', 'memory_limit='.self::MEMORY, '-d',
+                'max_execution_time='.(int) ceil(2.0 * self::SECONDS), '-d', 'display_errors=0', base_path('app/Exchange/read-calendar.php'), $zone,
+                (string) $from->getTimestamp(), (string) $until->getTimestamp(),
+            ],
+            null,
+            [],
+            $text,
+            self::SECONDS,
+        );
         try {
             $reader->run(static function (string $type, string $said) use (&$line): void {
                 // It says on which line each event begins before it opens it.
@@ -136,7 +146,10 @@ final class CalendarFile
         }
 
         return array_values(array_map(static fn(mixed $one): array => [
-            'from' => CarbonImmutable::createFromTimestamp(is_array($one) && is_int($one[0] ?? null) ? $one[0] : 0, $zone), 'until' => CarbonImmutable::createFromTimestamp(is_array($one) && is_int($one[1] ?? null) ? $one[1] : 0, $zone),
+            'from' => CarbonImmutable::createFromTimestamp(
+                is_array($one) && is_int($one[0] ?? null) ? $one[0] : 0,
+                $zone,
+            ), 'until' => CarbonImmutable::createFromTimestamp(is_array($one) && is_int($one[1] ?? null) ? $one[1] : 0, $zone),
             'whole' => is_array($one) && ($one[2] ?? null) === true, 'title' => is_array($one) && is_string($one[3] ?? null) ? $one[3] : '',
         ], $found));
     }

@@ -95,7 +95,10 @@ final class CsvFile
         }
         $number = filter_var($cell, FILTER_VALIDATE_FLOAT);
         if ($number === false || !is_finite($number) || $number < $least || $number > $most) {
-            throw FileFault::at($line, (string) __('file.in_not_number_from', ['cell' => mb_substr($cell, 0, 40), 'column' => $column, 'least' => $least, 'most' => $most]));
+            throw FileFault::at(
+                $line,
+                (string) __('file.in_not_number_from', ['cell' => mb_substr($cell, 0, 40), 'column' => $column, 'least' => $least, 'most' => $most]),
+            );
         }
 
         return $number;
@@ -105,7 +108,13 @@ final class CsvFile
     public static function write(array $rows, string $heading): string
     {
         // A cell that already begins as an escaped one does is escaped once more, so that it comes back as it was.
-        $escaped = array_map(static fn(array $row): array => array_map(static fn(string|float|null $cell): string|float|null => is_string($cell) && preg_match('/^\'+[=+\-@\t\r]/', $cell) === 1 ? "'".$cell : $cell, $row), $rows);
+        $escaped = array_map(
+            static fn(array $row): array => array_map(
+                static fn(string|float|null $cell): string|float|null => is_string($cell) && preg_match('/^\'+[=+\-@\t\r]/', $cell) === 1 ? "'".$cell : $cell,
+                $row,
+            ),
+            $rows,
+        );
 
         return $rows === [] ? $heading."\n" : (new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true]))->encode($escaped, 'csv');
     }

@@ -42,12 +42,21 @@ final class KeeperArchive
                 }
             }
             // A record on each line.
-            $zip->addFromString("records/$name.json", "[\n".implode(",\n", array_map(static fn(array $row): string => json_encode($row, self::JSON), $rows))."\n]\n");
+            $zip->addFromString(
+                "records/$name.json",
+                "[\n".implode(",\n", array_map(static fn(array $row): string => json_encode($row, self::JSON), $rows))."\n]\n",
+            );
             $zip->addFromString("csv/$name.csv", self::csv($rows));
         }
         $own = self::row((array) DB::table('keepers')->where('id', $keeper->id)->first(), KeeperTables::keeper());
         $zip->addFromString('keeper.json', json_encode($own, self::JSON | JSON_PRETTY_PRINT)."\n");
-        $zip->addFromString('cresco.json', json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'made_at' => CarbonImmutable::now()->utc()->toIso8601String(), 'records' => $counts], self::JSON | JSON_PRETTY_PRINT)."\n");
+        $zip->addFromString(
+            'cresco.json',
+            json_encode(
+                ['format' => self::FORMAT, 'version' => self::VERSION, 'made_at' => CarbonImmutable::now()->utc()->toIso8601String(), 'records' => $counts],
+                self::JSON | JSON_PRETTY_PRINT,
+            )."\n",
+        );
         $zip->addFromString('README.txt', __('account.archive.readme'));
         if (!$zip->close()) {
             throw new RuntimeException('The archive cannot be written.');
@@ -106,7 +115,10 @@ final class KeeperArchive
     private static function rows(KeeperTable $table, Keeper $keeper, array $numbers): iterable
     {
         $query = DB::table($table->name);
-        $owner = array_values(array_filter(array_keys($table->references), static fn(string $column): bool => !in_array($column, $table->optional, true)))[0] ?? null;
+        $owner = array_values(array_filter(
+            array_keys($table->references),
+            static fn(string $column): bool => !in_array($column, $table->optional, true),
+        ))[0] ?? null;
         if (DB::getSchemaBuilder()->hasColumn($table->name, 'keeper_id')) {
             yield from $query->where('keeper_id', $keeper->id)->orderBy('id')->lazyById(1000);
         } elseif ($owner !== null) {

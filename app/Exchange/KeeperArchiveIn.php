@@ -211,7 +211,10 @@ final class KeeperArchiveIn
             $inner = $error->subErrors()[0] ?? null;
             $inner = $inner instanceof ValidationError ? $inner : $error;
             $path = implode('/', array_filter($inner->data()->fullPath(), is_scalar(...)));
-            throw new FileFault(__('account.archive.record', ['where' => trim("$where $path"), 'why' => lcfirst((new ErrorFormatter())->formatErrorMessage($inner))]));
+            throw new FileFault(__(
+                'account.archive.record',
+                ['where' => trim("$where $path"), 'why' => lcfirst((new ErrorFormatter())->formatErrorMessage($inner))],
+            ));
         }
     }
 
@@ -323,7 +326,12 @@ final class KeeperArchiveIn
         $bytes = $stat['size'] > self::MOST_OF_ONE[0] ? '' : (string) $this->zip->getFromName($name);
         file_put_contents($path, $bytes);
         $size = @getimagesize($path);
-        $isOurs = is_array($size) && $size[2] === IMAGETYPE_JPEG && $size[0] === ($record['width'] ?? null) && $size[1] === ($record['height'] ?? null) && max($size[0], $size[1]) <= 4000 && str_ends_with($bytes, "\xFF\xD9");
+        $isOurs = is_array($size)
+            && $size[2] === IMAGETYPE_JPEG
+            && $size[0] === ($record['width'] ?? null)
+            && $size[1] === ($record['height'] ?? null)
+            && max($size[0], $size[1]) <= 4000
+            && str_ends_with($bytes, "\xFF\xD9");
         $image = $isOurs ? @imagecreatefromjpeg($path) : false;
         if ($image === false || !imagejpeg($image, $path, 95)) {
             throw new FileFault(__('account.archive.photo', ['name' => $name]));

@@ -13,7 +13,10 @@ final readonly class KeeperTable
     private const WITHIN = [
         'entries.took' => ['jars.*.jar' => 'products', 'stores.*.store' => 'reservoirs', 'made' => 'batches', 'acid_of' => 'batches'],
         'checklists.plan' => ['waters.*' => 'source_waters', 'water_id' => 'source_waters'],
-        'checklist_steps.content' => ['patches.*' => 'substrate_zones', 'missed.*' => 'substrate_zones', 'stands.*.stand' => 'plant_groups', 'doses.*.jar' => 'products', 'batch' => 'batches'],
+        'checklist_steps.content' => [
+            'patches.*' => 'substrate_zones', 'missed.*' => 'substrate_zones', 'stands.*.stand' => 'plant_groups', 'doses.*.jar' => 'products',
+            'batch' => 'batches',
+        ],
         'batches.card' => ['sources.*.water_id' => 'source_waters', 'jars.*.jar_id' => 'products'],
     ];
 

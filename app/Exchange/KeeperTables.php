@@ -24,7 +24,10 @@ final class KeeperTables
     private const FOUND = ['water_states'];
 
     /** Of the keeper, what travels. */
-    private const KEEPER = ['name', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures', 'shows_all'];
+    private const KEEPER = [
+        'name', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated',
+        'week', 'figures', 'shows_all',
+    ];
 
     /** @var array<string, class-string<Model>> */
     private static array $records = [];
@@ -99,7 +102,9 @@ final class KeeperTables
             $properties = $name === 'keepers' ? [] : ['id' => ['type' => 'integer', 'minimum' => 1]];
             foreach ($table->columns as $column => $type) {
                 $cast = $casts[$column] ?? null;
-                $enum = is_string($cast) && is_subclass_of($cast, BackedEnum::class) ? array_map(static fn(BackedEnum $case): int|string => $case->value, $cast::cases()) : null;
+                $enum = is_string($cast) && is_subclass_of($cast, BackedEnum::class)
+                    ? array_map(static fn(BackedEnum $case): int|string => $case->value, $cast::cases())
+                    : null;
                 $properties[$column] = self::kind($type, in_array($column, $table->optional, true), $enum);
             }
             $kinds[$name] = ['type' => 'object', 'required' => $name === 'keepers' ? [] : ['id'], 'additionalProperties' => false, 'properties' => $properties];
@@ -150,7 +155,10 @@ final class KeeperTables
             $columns[$column['name']] = match (true) {
                 $cast === 'boolean' || in_array($column['type_name'], ['tinyint', 'bool', 'boolean'], true) && $cast === '' => 'boolean',
                 $column['name'] === 'name' => 'name',
-                is_string($cast) && $cast !== Phrase::class && ($cast === 'array' || is_a($cast, Castable::class, true)) || in_array($column['type_name'], ['json', 'jsonb'], true) => 'json',
+                is_string($cast)
+                    && $cast !== Phrase::class
+                    && ($cast === 'array' || is_a($cast, Castable::class, true))
+                    || in_array($column['type_name'], ['json', 'jsonb'], true) => 'json',
                 in_array($column['type_name'], ['date'], true) => 'day',
                 in_array($column['type_name'], ['datetime', 'timestamp'], true) => 'moment',
                 in_array($column['type_name'], ['double', 'float8', 'numeric', 'float', 'real'], true) => 'number',

@@ -35,7 +35,15 @@ final readonly class CarbonDioxideChart
         $this->last = $seen[count($seen) - 1];
         $this->harmsFrom = Show::plain(DissolvedGas::HARMS, 0);
         $said = trans_choice('food.gas.course', count($seen), ['figure' => $this->figure(), 'day' => $this->day(), 'harms' => $this->harmsFrom]);
-        $this->chart = new Chart('gas', (string) __('food.gas.name'), 'mg/L', $said, NutrientChart::time($today, $show), tests: array_map($this->point(...), $seen), limit: DissolvedGas::HARMS);
+        $this->chart = new Chart(
+            'gas',
+            (string) __('food.gas.name'),
+            'mg/L',
+            $said,
+            NutrientChart::time($today, $show),
+            tests: array_map($this->point(...), $seen),
+            limit: DissolvedGas::HARMS,
+        );
     }
 
     /** @param array{at: int, gas: DissolvedGas, water: WaterState} $one */
@@ -44,7 +52,8 @@ final readonly class CarbonDioxideChart
         $gas = $one['gas'];
 
         return new ChartPoint((float) $one['at'], $gas->level, $gas->low, $gas->high, (string) __('chart.band', [
-            'day' => $this->show->day(CarbonImmutable::createFromTimestamp($one['at'])), 'value' => Show::joined(self::number($gas->level), 'mg/L'), 'low' => self::number($gas->low), 'high' => self::number($gas->high),
+            'day' => $this->show
+                ->day(CarbonImmutable::createFromTimestamp($one['at'])), 'value' => Show::joined(self::number($gas->level), 'mg/L'), 'low' => self::number($gas->low), 'high' => self::number($gas->high),
         ]));
     }
 
@@ -95,7 +104,16 @@ final readonly class CarbonDioxideChart
     {
         $gas = $this->last['gas'];
 
-        return $gas->level < DissolvedGas::HARMS ? [] : [new Finding($gas->low >= DissolvedGas::ALARM ? Finding::BEYOND : Finding::HEED, __('standing.carbon_dioxide.head'), __('standing.carbon_dioxide.why', ['value' => Show::plain($gas->level, 0), 'limit' => Show::plain(DissolvedGas::HARMS, 0)]).' '.__('food.gas.breathe'))];
+        return $gas->level < DissolvedGas::HARMS
+            ? []
+            : [new Finding(
+                $gas->low >= DissolvedGas::ALARM ? Finding::BEYOND : Finding::HEED,
+                __('standing.carbon_dioxide.head'),
+                __(
+                    'standing.carbon_dioxide.why',
+                    ['value' => Show::plain($gas->level, 0), 'limit' => Show::plain(DissolvedGas::HARMS, 0)],
+                ).' '.__('food.gas.breathe'),
+            )];
     }
 
     public function working(): Computation

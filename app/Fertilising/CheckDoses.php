@@ -21,7 +21,10 @@ final class CheckDoses
     public static function changed(Tank $tank, CarbonImmutable $from): void
     {
         if ($tank->doses_look_on !== null) {
-            $tank->update(['doses_look_on' => $tank->dosePlans()->exists() ? max($tank->doses_look_on->format('Y-m-d'), $from->addDays(DoseSteps::WAITS)->format('Y-m-d')) : null]);
+            $tank->update(['doses_look_on' => $tank->dosePlans()->exists() ? max(
+                $tank->doses_look_on->format('Y-m-d'),
+                $from->addDays(DoseSteps::WAITS)->format('Y-m-d'),
+            ) : null]);
         }
     }
 
@@ -39,7 +42,10 @@ final class CheckDoses
                 return;
             }
             $fresh->update(['doses_look_on' => null]);
-            $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of($helped ? 'food.look.helped' : 'food.look.not'), 'happened_at' => CarbonImmutable::now()]);
+            $tank->keeper->entries()->create([
+                'tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of($helped ? 'food.look.helped' : 'food.look.not'),
+                'happened_at' => CarbonImmutable::now(),
+            ]);
         });
     }
 }

@@ -37,7 +37,10 @@ final class DoseFile
         $read = CsvFile::read($text, self::NEEDED, [...self::NEEDED, 'unit', 'left_out', ...$columns]);
         foreach ($read as $line => $cells) {
             $in->at($line, count($read));
-            $product = $products->get($cells['name']) ?? throw FileFault::at($line, (string) __('file.no_jar_or_bottle', ['name' => mb_substr($cells['name'], 0, 60)]));
+            $product = $products->get($cells['name']) ?? throw FileFault::at(
+                $line,
+                (string) __('file.no_jar_or_bottle', ['name' => mb_substr($cells['name'], 0, 60)]),
+            );
             $amount = self::number($cells['amount']);
             if ($amount === null || $amount > 100_000.0) {
                 throw FileFault::at($line, (string) __('file.amount_number_from_0'));
@@ -53,7 +56,10 @@ final class DoseFile
                     $brings[$nutrient->value] = $raise;
                 }
             }
-            $rows[] = ['product_id' => $product->id, 'name' => $product->name, 'amount' => $amount, 'unit' => $product->unit, 'brings' => $brings, 'given_at' => $at, 'day' => $show->local($at)->format('Y-m-d'), 'missed' => $isMissed];
+            $rows[] = [
+                'product_id' => $product->id, 'name' => $product->name, 'amount' => $amount, 'unit' => $product->unit, 'brings' => $brings,
+                'given_at' => $at, 'day' => $show->local($at)->format('Y-m-d'), 'missed' => $isMissed,
+            ];
         }
 
         return DB::transaction(static function () use ($tank, $rows): int {
@@ -74,7 +80,13 @@ final class DoseFile
             }
             // Few statements, so that nobody else waits for long.
             foreach (array_chunk($new, 250) as $some) {
-                DB::table('doses')->insert(array_map(static fn(array $row): array => ['tank_id' => $tank->id, 'given_at' => $row['given_at']->format('Y-m-d H:i:s'), 'brings' => json_encode($row['brings'], JSON_THROW_ON_ERROR)] + $row, $some));
+                DB::table('doses')->insert(array_map(
+                    static fn(array $row): array => [
+                        'tank_id' => $tank->id, 'given_at' => $row['given_at']->format('Y-m-d H:i:s'),
+                        'brings' => json_encode($row['brings'], JSON_THROW_ON_ERROR),
+                    ] + $row,
+                    $some,
+                ));
             }
             DataVersion::raise([$tank->id]);
 

@@ -44,7 +44,9 @@ final readonly class DoseTrial
     {
         $brings = static fn(array $dose): mixed => is_array($dose['brings'] ?? null) ? $dose['brings'][$nutrient->value] ?? 0.0 : 0.0;
 
-        return $this->share !== null || ($this->meals !== 1.0 && TankEventsQuery::isInFood($nutrient)) || ($this->amounts !== [] && array_map($brings, $tried) !== array_map($brings, $food->planned()));
+        return $this->share !== null
+            || ($this->meals !== 1.0 && TankEventsQuery::isInFood($nutrient))
+            || ($this->amounts !== [] && array_map($brings, $tried) !== array_map($brings, $food->planned()));
     }
 
     /** @return list<array{brings: array<string, float>, every: int, from: int, until?: int}> */
@@ -101,7 +103,10 @@ final readonly class DoseTrial
         $free = self::fromShelf($food, $feeds, $needs, $most);
         $limited = $most;
         foreach (Parameter::nutrients() as $nutrient) {
-            $brings = array_sum(array_map(static fn(array $one): float => ($one['feed']->milligrams[$nutrient->value] ?? 0.0) * $one['each'], $free)) / $food->litres;
+            $brings = array_sum(array_map(
+                static fn(array $one): float => ($one['feed']->milligrams[$nutrient->value] ?? 0.0) * $one['each'],
+                $free,
+            )) / $food->litres;
             $allowed = $brings <= 0.0 || isset($most[$nutrient->value]) ? INF : $this->most($food, $nutrient, $brings);
             if ($allowed < $brings) {
                 $limited[$nutrient->value] = $allowed;

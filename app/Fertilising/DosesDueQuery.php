@@ -20,9 +20,11 @@ final class DosesDueQuery
      */
     public static function ofMany(array $tanks, CarbonImmutable $day): array
     {
-        $noted = DB::table('doses')->whereColumn('doses.tank_id', 'dose_plans.tank_id')->whereColumn('doses.product_id', 'dose_plans.product_id')->where('doses.day', $day->format('Y-m-d'));
+        $noted = DB::table('doses')->whereColumn('doses.tank_id', 'dose_plans.tank_id')->whereColumn('doses.product_id', 'dose_plans.product_id')
+            ->where('doses.day', $day->format('Y-m-d'));
         $due = [];
-        foreach (DosePlan::query()->whereIn('tank_id', $tanks)->where('by_doser', false)->whereNotExists($noted)->with('product')->orderBy('id')->get() as $plan) {
+        foreach (DosePlan::query()->whereIn('tank_id', $tanks)->where('by_doser', false)->whereNotExists($noted)->with('product')->orderBy('id')
+            ->get() as $plan) {
             if ($plan->falls($day)) {
                 $due[$plan->tank_id][] = $plan;
             }

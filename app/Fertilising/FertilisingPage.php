@@ -48,7 +48,10 @@ final readonly class FertilisingPage
 
     public DosingMethod $school;
 
-    /** @var array<string, NutrientChart|null> by parameter value: those that were read, are given, or that the school steers; null for one that still stands in the page as it is */
+    /**
+     * @var array<string, NutrientChart|null> by parameter value: those that were read, are given, or that the school steers; null for one
+     *     that still stands in the page as it is
+     */
     public array $places;
 
     /** @var list<NutrientChart> */
@@ -68,7 +71,10 @@ final readonly class FertilisingPage
         $this->school = $food->school();
         $this->today = $this->show->local(CarbonImmutable::now())->startOfDay();
         $tried = $trial->doses($food);
-        $this->moved = array_values(array_map(static fn(Parameter $nutrient): string => $nutrient->value, array_filter(Parameter::nutrients(), static fn(Parameter $nutrient): bool => $trial->moves($nutrient, $food, $tried))));
+        $this->moved = array_values(array_map(
+            static fn(Parameter $nutrient): string => $nutrient->value,
+            array_filter(Parameter::nutrients(), static fn(Parameter $nutrient): bool => $trial->moves($nutrient, $food, $tried)),
+        ));
         $this->places = $this->places($tried);
         $this->strips = array_values(array_filter($this->places));
         $this->gas = $drawn === null ? CarbonDioxideChart::of($food, $this->show) : null;
@@ -96,7 +102,11 @@ final readonly class FertilisingPage
         }
         $asked = $this->drawn === null ? array_keys($places) : array_values(array_intersect(array_keys($places), [...$this->drawn, ...$this->moved]));
         $seen = $last = [];
-        foreach (Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $asked)->where('taken_at', '>=', CarbonImmutable::now()->subDays(FertilisingQuery::SHOWN))->orderBy('taken_at')->get() as $reading) {
+        foreach (Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $asked)->where(
+            'taken_at',
+            '>=',
+            CarbonImmutable::now()->subDays(FertilisingQuery::SHOWN),
+        )->orderBy('taken_at')->get() as $reading) {
             $seen[$reading->parameter->value][] = TestedPoint::of($reading->toCore(), $reading->taken_at->getTimestamp(), $this->show);
             $last[$reading->parameter->value] = $reading;
         }
@@ -108,13 +118,25 @@ final readonly class FertilisingPage
             $places[$name] = new NutrientChart(
                 $nutrient,
                 $course,
-                $isMoved ? $course->ahead($this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals), $course->day + UptakeQuery::AHEAD, $this->food->turns($nutrient))->thinned() : $planned,
+                $isMoved
+                    ? $course->ahead(
+                        $this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals),
+                        $course->day + UptakeQuery::AHEAD,
+                        $this->food->turns($nutrient),
+                    )->thinned()
+                    : $planned,
                 $isMoved ? $planned : null,
                 $seen[$name] ?? [],
                 $this->school->corridor($nutrient),
                 $nutrient === Parameter::Nitrate ? $this->tank->needs()->range($nutrient)[1] ?? null : null,
                 $this->show,
-                fn(NutrientChart $strip): string => (string) __('food.course', ['nutrient' => label($nutrient), 'now' => $this->figure($nutrient, $strip->now()), 'four' => $this->figure($nutrient, $strip->in(28)), 'eight' => $this->figure($nutrient, $strip->in(56))]),
+                fn(NutrientChart $strip): string => (string) __(
+                    'food.course',
+                    [
+                        'nutrient' => label($nutrient), 'now' => $this->figure($nutrient, $strip->now()),
+                        'four' => $this->figure($nutrient, $strip->in(28)), 'eight' => $this->figure($nutrient, $strip->in(56)),
+                    ],
+                ),
                 $course->count === 0 ? (string) __('food.never') : $this->readWords($last[$name] ?? null),
             );
         }
@@ -125,7 +147,12 @@ final readonly class FertilisingPage
     /** The last reading alone, as it stands on other pages: "read 32 ± 8 today". */
     private function readWords(?Reading $reading): string
     {
-        return $reading === null ? '' : (string) __('food.read', ['value' => $this->show->band($reading->parameter, $reading->toCore()->distribution()), 'day' => $this->show->day($reading->taken_at)]);
+        return $reading === null
+            ? ''
+            : (string) __(
+                'food.read',
+                ['value' => $this->show->band($reading->parameter, $reading->toCore()->distribution()), 'day' => $this->show->day($reading->taken_at)],
+            );
     }
 
     /** "12" */
@@ -139,7 +166,13 @@ final readonly class FertilisingPage
     {
         $half = ($point->high - $point->low) / 2.0;
 
-        return __('food.figure', ['value' => $this->show->number($nutrient, $point->level, $half), 'low' => $this->show->number($nutrient, $point->low, $half), 'high' => $this->show->number($nutrient, $point->high, $half)]);
+        return __(
+            'food.figure',
+            [
+                'value' => $this->show->number($nutrient, $point->level, $half), 'low' => $this->show->number($nutrient, $point->low, $half),
+                'high' => $this->show->number($nutrient, $point->high, $half),
+            ],
+        );
     }
 
     /** @return list<Finding> of carbon dioxide ("gas"), of doses that were left out ("missed") or of a nutrient by its value */
@@ -164,9 +197,20 @@ final readonly class FertilisingPage
             // What nobody has read is no alarm.
             $found[] = new Finding(Finding::HEED, __('food.unread.head', $name), __('food.unread.why', $name));
         } elseif ($strip->limit !== null && $strip->now()->low > $strip->limit) {
-            $found[] = new Finding(Finding::BEYOND, __('food.over.head', $name), __('food.over.why', ['value' => $this->figure($strip->nutrient, $strip->now()), 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
+            $found[] = new Finding(
+                Finding::BEYOND,
+                __('food.over.head', $name),
+                __(
+                    'food.over.why',
+                    ['value' => $this->figure($strip->nutrient, $strip->now()), 'limit' => $this->show->limit($strip->nutrient, $strip->limit)],
+                ),
+            );
         } elseif ($passes !== null && $strip->limit !== null) {
-            $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
+            $found[] = new Finding(
+                Finding::BEYOND,
+                __('food.passes.head', $name),
+                trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]),
+            );
         }
         $falls = $strip->isRead() ? $strip->falls() : null;
         if ($falls !== null) {
@@ -181,7 +225,13 @@ final readonly class FertilisingPage
     {
         $missed = $this->missedInARow();
 
-        return $missed < 3 ? [] : [new Finding(Finding::HEED, __('food.missed.head', ['count' => $missed]), __('food.missed.'.($this->school === DosingMethod::Plenty ? 'plenty' : 'lean')))];
+        return $missed < 3
+            ? []
+            : [new Finding(
+                Finding::HEED,
+                __('food.missed.head', ['count' => $missed]),
+                __('food.missed.'.($this->school === DosingMethod::Plenty ? 'plenty' : 'lean')),
+            )];
     }
 
     /** Doses that were left out last, one after another. */
@@ -211,7 +261,11 @@ final readonly class FertilisingPage
         $day = $this->today->format('Y-m-d');
         foreach ($this->tank->dosePlans as $plan) {
             if ($plan->falls($this->today)) {
-                $due[] = ['plan' => $plan, 'amount' => $this->amount($plan), 'dose' => $this->food->doses()->first(fn(Dose $dose): bool => $dose->product_id === $plan->product_id && $dose->day->format('Y-m-d') === $day)];
+                $due[] = [
+                    'plan' => $plan, 'amount' => $this->amount($plan),
+                    'dose' => $this->food->doses()->first(fn(Dose $dose): bool => $dose->product_id === $plan->product_id
+                        && $dose->day->format('Y-m-d') === $day),
+                ];
             }
         }
 
@@ -270,7 +324,12 @@ final readonly class FertilisingPage
 
         $words .= $plan->by_doser && $plan->at !== null ? ' '.__('food.doser.at', ['time' => $plan->at]) : '';
 
-        return $words.($this->show->daysSinceDate($from) < 0 ? ', '.__('food.from', ['day' => $this->show->date($from)]) : '').($plan->ends_on === null ? '' : ', '.__('food.until', ['day' => $this->show->date($plan->ends_on)]));
+        return $words.($this->show->daysSinceDate($from) < 0
+            ? ', '.__('food.from', ['day' => $this->show->date($from)])
+            : '').($plan->ends_on === null ? '' : ', '.__(
+                'food.until',
+                ['day' => $this->show->date($plan->ends_on)],
+            ));
     }
 
     /** @return list<DosePlan> what is given in the end, one for each jar */
@@ -300,7 +359,8 @@ final readonly class FertilisingPage
         }
 
         return $last === null ? null : trans_choice('food.steps', 1, [
-            'until' => $this->today->addDays($last)->translatedFormat('j F'), 'look' => $this->today->addDays($last + DoseSteps::WAITS)->translatedFormat('j F'),
+            'until' => $this->today->addDays($last)->translatedFormat('j F'), 'look' => $this->today->addDays($last + DoseSteps::WAITS)
+                ->translatedFormat('j F'),
         ]);
     }
 
@@ -328,7 +388,12 @@ final readonly class FertilisingPage
     /** @return list<array{feed: Fertiliser, amount: string, each: float, every: int}> what would bring every nutrient to its aim */
     public function proposal(): array
     {
-        return array_map(fn(array $one): array => ['feed' => $one['feed'], 'amount' => $this->of($one['each'], $one['feed']->unit), 'each' => $one['each'], 'every' => $one['every']], $this->advice()->doses);
+        return array_map(
+            fn(array $one): array => [
+                'feed' => $one['feed'], 'amount' => $this->of($one['each'], $one['feed']->unit), 'each' => $one['each'], 'every' => $one['every'],
+            ],
+            $this->advice()->doses,
+        );
     }
 
     /** @return list<string> plans that end when what is proposed is planned, in words */
@@ -344,9 +409,21 @@ final readonly class FertilisingPage
         $words = static fn(Parameter $nutrient): string => word($nutrient);
 
         return [
-            ...($advice->doubted === [] ? [] : [new Finding(Finding::HEED, __('food.held.doubted.head', ['what' => Names::list(array_map($words, $advice->doubted))]), __('food.held.doubted.why'))]),
-            ...($advice->full === [] ? [] : [new Finding(Finding::HEED, __('food.held.full.head', ['what' => Names::list(array_map($words, $advice->full))]), __('food.held.full.why'))]),
-            ...($advice->labels === [] ? [] : [new Finding(Finding::HEED, __('food.held.label.head', ['what' => Names::list(array_map(static fn(Fertiliser $feed): string => $feed->name, $advice->labels))]), __($this->tank->needs()->hasShrimp() ? 'food.held.label.shrimp' : 'food.held.label.why'))]),
+            ...($advice->doubted === [] ? [] : [new Finding(
+                Finding::HEED,
+                __('food.held.doubted.head', ['what' => Names::list(array_map($words, $advice->doubted))]),
+                __('food.held.doubted.why'),
+            )]),
+            ...($advice->full === [] ? [] : [new Finding(
+                Finding::HEED,
+                __('food.held.full.head', ['what' => Names::list(array_map($words, $advice->full))]),
+                __('food.held.full.why'),
+            )]),
+            ...($advice->labels === [] ? [] : [new Finding(
+                Finding::HEED,
+                __('food.held.label.head', ['what' => Names::list(array_map(static fn(Fertiliser $feed): string => $feed->name, $advice->labels))]),
+                __($this->tank->needs()->hasShrimp() ? 'food.held.label.shrimp' : 'food.held.label.why'),
+            )]),
         ];
     }
 
@@ -364,10 +441,14 @@ final readonly class FertilisingPage
     /** @return list<Fertiliser> on the shelf */
     public function feeds(): array
     {
-        return array_values(array_filter($this->tank->keeper->products->map(fn(Product $product): ?Fertiliser => $product->toFeed($this->tank->keeper->scale_step))->all()));
+        return array_values(array_filter($this->tank->keeper->products
+            ->map(fn(Product $product): ?Fertiliser => $product->toFeed($this->tank->keeper->scale_step))->all()));
     }
 
-    /** @return list<array{stand: PlantGroup, name: string, last: string, when: string, isDue: bool, kind: RootTabKind, number: int}> stands that feed by their roots */
+    /**
+     * @return list<array{stand: PlantGroup, name: string, last: string, when: string, isDue: bool, kind: RootTabKind, number: int}> stands
+     *     that feed by their roots
+     */
     public function atTheRoots(): array
     {
         return once($this->rooted(...));
@@ -390,18 +471,24 @@ final readonly class FertilisingPage
         foreach ($this->lastRootTabs() as $rootTab) {
             $numbers[$rootTab->plant_group_id] = $rootTab->number;
             $kinds[$rootTab->plant_group_id] = $rootTab->kind;
-            $last[$rootTab->plant_group_id] = trans_choice('food.capsules.last', $rootTab->number, ['count' => $rootTab->number, 'day' => $this->show->date($rootTab->placed_on)]);
+            $last[$rootTab->plant_group_id] = trans_choice(
+                'food.capsules.last',
+                $rootTab->number,
+                ['count' => $rootTab->number, 'day' => $this->show->date($rootTab->placed_on)],
+            );
         }
         $found = [];
         foreach ($this->tank->plantGroups()->with('plantKind')->get() as $plantGroup) {
             if (RootTabsQuery::isFor($plantGroup) || isset($last[$plantGroup->id])) {
                 $when = $due[$plantGroup->id] ?? null;
                 $day = fn(int $days): string => $this->today->addDays($days)->translatedFormat('j M');
-                $found[] = ['stand' => $plantGroup, 'name' => $plantGroup->toKind()->name.', '.PlantGroupWords::place($plantGroup), 'last' => $last[$plantGroup->id] ?? __('food.capsules.never'), 'when' => match (true) {
-                    $when === null => '',
-                    $when->until <= 0 => __('food.capsules.now'),
-                    default => __('food.capsules.when', ['from' => $day(max(0, $when->from)), 'until' => $day($when->until)]),
-                }, 'isDue' => $when !== null && $when->middle() <= 0.0, 'kind' => $kinds[$plantGroup->id] ?? RootTabKind::Clay, 'number' => $numbers[$plantGroup->id] ?? 1];
+                $found[] = ['stand' => $plantGroup, 'name' => $plantGroup->toKind()->name.', '
+                    .PlantGroupWords::place($plantGroup), 'last' => $last[$plantGroup->id] ?? __('food.capsules.never'), 'when' => match (true) {
+                        $when === null => '',
+                        $when->until <= 0 => __('food.capsules.now'),
+                        default => __('food.capsules.when', ['from' => $day(max(0, $when->from)), 'until' => $day($when->until)]),
+                    }, 'isDue' => $when !== null
+                    && $when->middle() <= 0.0, 'kind' => $kinds[$plantGroup->id] ?? RootTabKind::Clay, 'number' => $numbers[$plantGroup->id] ?? 1];
             }
         }
 
@@ -436,9 +523,18 @@ final readonly class FertilisingPage
         $empty = $plan->emptyIn($this->today);
         $lines = [['working' => null, 'words' => $plan->measured_on === null
             ? (string) __('food.doser.never')
-            : (string) __('food.doser.gives', ['share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->product->unit), 'day' => $this->show->date($plan->measured_on)])]];
+            : (string) __(
+                'food.doser.gives',
+                [
+                    'share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->product->unit),
+                    'day' => $this->show->date($plan->measured_on),
+                ],
+            )]];
         if ($empty !== null) {
-            $lines[] = ['working' => 'bottle-'.$plan->id, 'words' => (string) __($empty <= 0 ? 'food.doser.empty' : 'food.doser.until', ['day' => $this->show->date($this->today->addDays($empty))])];
+            $lines[] = ['working' => 'bottle-'.$plan->id, 'words' => (string) __(
+                $empty <= 0 ? 'food.doser.empty' : 'food.doser.until',
+                ['day' => $this->show->date($this->today->addDays($empty))],
+            )];
         }
 
         return $lines;
@@ -456,7 +552,9 @@ final readonly class FertilisingPage
         }
         $close = DoseSchedule::tooClose($given);
 
-        return $close === null ? null : (string) __('food.doser.close', ['one' => $close[0], 'other' => $close[1], 'apart' => Show::plain(DoseSchedule::APART, 0)]);
+        return $close === null
+            ? null
+            : (string) __('food.doser.close', ['one' => $close[0], 'other' => $close[1], 'apart' => Show::plain(DoseSchedule::APART, 0)]);
     }
 
     /** @return array<string, string> jars that can be planned, by id */
@@ -485,7 +583,11 @@ final readonly class FertilisingPage
         $lines = [];
         if (($this->tank->food_grams ?? 0.0) > 0.0) {
             $lines[] = ['working' => 'meal', 'words' => (string) __('food.source.meals', [
-                'grams' => Show::plain($this->tank->food_grams ?? 0.0, 2), 'nitrate' => $this->show->rate(Parameter::Nitrate, $this->meal()->value('nitrate')), 'phosphate' => $this->show->rate(Parameter::Phosphate, $this->meal()->value('phosphate')),
+                'grams' => Show::plain($this->tank->food_grams ?? 0.0, 2), 'nitrate' => $this->show
+                    ->rate(Parameter::Nitrate, $this->meal()->value('nitrate')), 'phosphate' => $this->show->rate(
+                        Parameter::Phosphate,
+                        $this->meal()->value('phosphate'),
+                    ),
             ])];
         }
         $now = $this->food->day(CarbonImmutable::now());
@@ -493,16 +595,29 @@ final readonly class FertilisingPage
         if ($left !== null) {
             $words = $this->food->slow->isYoung($now) ? 'food.source.young' : 'food.source.soil';
             $lines[] = ['working' => $this->food->slow->isYoung($now) ? 'soil' : null, 'words' => (string) __($words, [
-                'nitrate' => $this->show->rate(Parameter::Nitrate, $this->food->slow->soilWorking($now)?->value('nitrate') ?? 0.0), 'left' => $this->show->percent($left),
+                'nitrate' => $this->show->rate(
+                    Parameter::Nitrate,
+                    $this->food->slow->soilWorking($now)?->value('nitrate') ?? 0.0,
+                ), 'left' => $this->show->percent($left),
             ])];
         }
         $rootTabs = $this->food->slow->rootTabWorking(Parameter::Nitrate, $now);
         if ($rootTabs !== null) {
-            $lines[] = ['working' => 'capsules', 'words' => (string) __('food.source.capsules', ['nitrate' => $this->show->rate(Parameter::Nitrate, $rootTabs->value('c'))])];
+            $lines[] = ['working' => 'capsules', 'words' => (string) __(
+                'food.source.capsules',
+                ['nitrate' => $this->show->rate(Parameter::Nitrate, $rootTabs->value('c'))],
+            )];
         }
         $uptake = $this->food->uptake(Parameter::Nitrate);
         if ($uptake > 0.0) {
-            $lines[] = ['working' => null, 'words' => (string) __('food.source.uptake', ['nitrate' => $this->show->rate(Parameter::Nitrate, $uptake), 'phosphate' => $this->show->rate(Parameter::Phosphate, $this->food->uptake(Parameter::Phosphate)), 'potassium' => $this->show->rate(Parameter::Potassium, $this->food->uptake(Parameter::Potassium))])];
+            $lines[] = ['working' => null, 'words' => (string) __(
+                'food.source.uptake',
+                [
+                    'nitrate' => $this->show->rate(Parameter::Nitrate, $uptake),
+                    'phosphate' => $this->show->rate(Parameter::Phosphate, $this->food->uptake(Parameter::Phosphate)),
+                    'potassium' => $this->show->rate(Parameter::Potassium, $this->food->uptake(Parameter::Potassium)),
+                ],
+            )];
         }
 
         return $lines;
@@ -531,7 +646,11 @@ final readonly class FertilisingPage
         $pinch = $this->tank->pinch();
 
         return $pinch === null ? (string) __('food.pinch.none') : implode(' ', array_filter([
-            trans_choice('food.pinch.weighs', $pinch->trials, ['count' => $pinch->trials, 'grams' => Show::plain($pinch->mean, 3), 'spread' => Show::plain($pinch->spread, 3)]),
+            trans_choice(
+                'food.pinch.weighs',
+                $pinch->trials,
+                ['count' => $pinch->trials, 'grams' => Show::plain($pinch->mean, 3), 'spread' => Show::plain($pinch->spread, 3)],
+            ),
             $pinch->aside === 0 ? '' : trans_choice('food.pinch.aside', $pinch->aside, ['count' => $pinch->aside]),
         ]));
     }
@@ -539,12 +658,19 @@ final readonly class FertilisingPage
     /** @return array<int, string> weighings of pinches in words, by record */
     public function pinches(): array
     {
-        return $this->tank->loadMissing('pinchTrials')->pinchTrials->mapWithKeys(fn(PinchTrial $trial): array => [$trial->id => $this->show->date($trial->taken_at).': '.__('food.pinch.trial', ['count' => $trial->pinches, 'grams' => Show::plain($trial->grams_each, 3)])])->all();
+        return $this->tank->loadMissing('pinchTrials')->pinchTrials
+            ->mapWithKeys(fn(PinchTrial $trial): array => [$trial->id => $this->show->date($trial->taken_at).': '.__(
+                'food.pinch.trial',
+                ['count' => $trial->pinches, 'grams' => Show::plain($trial->grams_each, 3)],
+            )])->all();
     }
 
     public function spellWords(FeedingOverride $spell): string
     {
-        return __('food.spell', ['from' => $this->show->date($spell->from_day), 'until' => $this->show->date($spell->until_day), 'grams' => Show::plain($spell->grams, 2)]).($spell->note === null ? '' : ' '.$spell->note);
+        return __(
+            'food.spell',
+            ['from' => $this->show->date($spell->from_day), 'until' => $this->show->date($spell->until_day), 'grams' => Show::plain($spell->grams, 2)],
+        ).($spell->note === null ? '' : ' '.$spell->note);
     }
 
     public function working(string $name): ?Computation
@@ -555,7 +681,12 @@ final readonly class FertilisingPage
             $name === 'meal' => $this->inKit($this->inKit($this->meal(), Parameter::Phosphate, 'phosphate', 'pr'), Parameter::Nitrate, 'nitrate', 'nr'),
             $name === 'gas' => $this->gas?->working(),
             $name === 'soil' => $this->inKit($this->food->slow->soilWorking($this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'nitrate', 'nr'),
-            $name === 'capsules' => $this->inKit($this->food->slow->rootTabWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'c', 'nr'),
+            $name === 'capsules' => $this->inKit(
+                $this->food->slow->rootTabWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())),
+                Parameter::Nitrate,
+                'c',
+                'nr',
+            ),
             preg_match('/^capsule-(\d{1,9})$/', $name, $found) === 1 => $this->rootTabLife((int) $found[1]),
             preg_match('/^bottle-(\d{1,9})$/', $name, $found) === 1 => $this->tank->dosePlans->find((int) $found[1])?->emptyWorking($this->today),
             str_starts_with($name, self::LEVEL) => $this->levelWorking(substr($name, strlen(self::LEVEL))),

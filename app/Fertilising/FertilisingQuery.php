@@ -99,7 +99,8 @@ final class FertilisingQuery
     /** The same nutrient in the next weeks, with what is planned. */
     public function ahead(Parameter $nutrient): Course
     {
-        return $this->ahead[$nutrient->value] ??= $this->course($nutrient)->ahead($this->coming($nutrient, $this->planned()), $this->course($nutrient)->day + UptakeQuery::AHEAD, $this->turns($nutrient))->thinned();
+        return $this->ahead[$nutrient->value] ??= $this->course($nutrient)
+            ->ahead($this->coming($nutrient, $this->planned()), $this->course($nutrient)->day + UptakeQuery::AHEAD, $this->turns($nutrient))->thinned();
     }
 
     /** Whether it was ever read. */
@@ -114,11 +115,13 @@ final class FertilisingQuery
      */
     public function isDoubted(Parameter $nutrient): bool
     {
-        $reading = Reading::query()->where('tank_id', $this->tank->id)->where('parameter', $nutrient)->where('taken_at', '<=', $this->now)->orderByDesc('taken_at')->orderByDesc('id')->first();
+        $reading = Reading::query()->where('tank_id', $this->tank->id)->where('parameter', $nutrient)->where('taken_at', '<=', $this->now)
+            ->orderByDesc('taken_at')->orderByDesc('id')->first();
         $point = $reading === null ? null : $this->course($nutrient)->at($this->day($reading->taken_at) + 1e-4);
         $read = $reading?->toCore()->distribution();
 
-        return $this->course($nutrient)->isOpen() || ($point !== null && $read !== null && ($read->quantile(0.1) > $point->high || $read->quantile(0.9) < $point->low));
+        return $this->course($nutrient)->isOpen()
+            || ($point !== null && $read !== null && ($read->quantile(0.1) > $point->high || $read->quantile(0.9) < $point->low));
     }
 
     /** Whether anything is drawn that could be fed. */
@@ -155,13 +158,16 @@ final class FertilisingQuery
     {
         $last = WaterChange::query()->where('tank_id', $this->tank->id)->max('changed_at');
 
-        return is_string($last) ? max(1, $this->tank->routine_days - (int) floor(TimeDifference::days(CarbonImmutable::parse($last, 'UTC'), $this->now))) : $this->tank->routine_days;
+        return is_string($last)
+            ? max(1, $this->tank->routine_days - (int) floor(TimeDifference::days(CarbonImmutable::parse($last, 'UTC'), $this->now)))
+            : $this->tank->routine_days;
     }
 
     /**
      * What comes to a nutrient in the next weeks.
      *
-     * @param list<array{brings: array<string, float>, every: int, from: int, until?: int}> $doses mg/L by parameter value, days between, and the first day from now
+     * @param list<array{brings: array<string, float>, every: int, from: int, until?: int}> $doses mg/L by parameter value, days between,
+     *     and the first day from now
      * @param float|null $share  of each change; null for the routine
      * @param float      $meals  of the usual food, 1 for as it is
      *
@@ -214,7 +220,11 @@ final class FertilisingQuery
         foreach ($this->tank->dosePlans as $plan) {
             $from = $plan->next($local);
             if ($from !== null) {
-                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->isNoted($plan, $local) ? max(1, $plan->every) : $from, 'until' => $plan->endsIn($local) ?? UptakeQuery::AHEAD];
+                $planned[] = [
+                    'brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every),
+                    'from' => $from === 0 && $this->isNoted($plan, $local) ? max(1, $plan->every) : $from,
+                    'until' => $plan->endsIn($local) ?? UptakeQuery::AHEAD,
+                ];
             }
         }
 

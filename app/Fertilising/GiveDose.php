@@ -32,7 +32,10 @@ final class GiveDose
             $taken = $isMissed ? 0.0 : self::take($product->id, $amount);
             /** @var Dose $dose */
             $dose = $tank->doses()->create([
-                'product_id' => $product->id, 'entry_id' => $isMissed ? null : self::writtenDown($tank, $product, $amount, $at), 'name' => $product->name, 'amount' => $amount, 'unit' => $product->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed, 'taken' => $taken,
+                'product_id' => $product->id, 'entry_id' => $isMissed
+                    ? null
+                    : self::writtenDown($tank, $product, $amount, $at), 'name' => $product->name, 'amount' => $amount, 'unit' => $product
+                        ->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed, 'taken' => $taken,
                 'brings' => array_map(static fn(float $milligrams): float => $milligrams * $amount / max(0.01, $litres), $feed->milligrams ?? []),
             ]);
 
@@ -48,7 +51,11 @@ final class GiveDose
 
     private static function writtenDown(Tank $tank, Product $product, float $amount, CarbonImmutable $at): int
     {
-        return $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'happened_at' => $at, 'title' => mb_substr(Names::dose($amount, $product).' '.$product->name, 0, 160)])->id;
+        return $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'happened_at' => $at, 'title' => mb_substr(
+            Names::dose($amount, $product).' '.$product->name,
+            0,
+            160,
+        )])->id;
     }
 
     private static function undo(Dose $dose): void

@@ -26,11 +26,28 @@ final readonly class NutrientChart
      * @param callable(self): string                  $said      the course in one sentence
      * @param string                                  $read      the last reading alone, in words
      */
-    public function __construct(public Parameter $nutrient, private Course $past, private Course $ahead, ?Course $asPlanned, array $seen, public ?array $corridor, public ?float $limit, Show $show, callable $said, public string $read = '')
-    {
+    public function __construct(
+        public Parameter $nutrient,
+        private Course $past,
+        private Course $ahead,
+        ?Course $asPlanned,
+        array $seen,
+        public ?array $corridor,
+        public ?float $limit,
+        Show $show,
+        callable $said,
+        public string $read = '',
+    ) {
         $unit = $show->unit($nutrient);
         $day = 86_400.0;
-        $points = static fn(CoursePoint $point): ChartPoint => TestedPoint::between($nutrient, $day * $point->day, $point->level, $point->low, $point->high, $show);
+        $points = static fn(CoursePoint $point): ChartPoint => TestedPoint::between(
+            $nutrient,
+            $day * $point->day,
+            $point->level,
+            $point->low,
+            $point->high,
+            $show,
+        );
         $this->chart = new Chart(
             $nutrient->value,
             label($nutrient),
@@ -39,7 +56,12 @@ final readonly class NutrientChart
             self::time($past->day, $show),
             tests: $seen,
             course: array_map($points, [...$past->points, ...$ahead->points]),
-            planned: $asPlanned === null ? [] : array_map(static fn(CoursePoint $point): ChartPoint => new ChartPoint($day * $point->day, $unit->fromBase($point->level)), $asPlanned->points),
+            planned: $asPlanned === null
+                ? []
+                : array_map(
+                    static fn(CoursePoint $point): ChartPoint => new ChartPoint($day * $point->day, $unit->fromBase($point->level)),
+                    $asPlanned->points,
+                ),
             range: $corridor === null ? null : [$unit->fromBase($corridor[0]), $unit->fromBase($corridor[1])],
             limit: $limit !== null && $limit < 2.0 * max($past->highest(), $ahead->highest(), $corridor[1] ?? 0.0) ? $unit->fromBase($limit) : null,
         );

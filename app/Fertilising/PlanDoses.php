@@ -19,7 +19,10 @@ final class PlanDoses
         $today = CarbonImmutable::now($tank->keeper->timezone)->startOfDay();
         $now = [];
         foreach ($tank->dosePlans()->get() as $plan) {
-            if ($plan->starts_on->format('Y-m-d') <= $today->format('Y-m-d') && ($plan->ends_on === null || $plan->ends_on->format('Y-m-d') >= $today->format('Y-m-d'))) {
+            if (
+                $plan->starts_on->format('Y-m-d') <= $today->format('Y-m-d')
+                && ($plan->ends_on === null || $plan->ends_on->format('Y-m-d') >= $today->format('Y-m-d'))
+            ) {
                 $now[$plan->product_id] = $plan;
             }
         }
@@ -31,7 +34,9 @@ final class PlanDoses
             $perDay = $before === null ? 0.0 : $before->amount / max(1, $before->every);
             // A pump whose tube gives less is set to more.
             $step = $dose['feed']->step;
-            $goal = $before !== null && $before->by_doser && $before->delivers > 0.0 ? max($step, round($dose['each'] / $before->delivers / $step) * $step) : $dose['each'];
+            $goal = $before !== null && $before->by_doser && $before->delivers > 0.0
+                ? max($step, round($dose['each'] / $before->delivers / $step) * $step)
+                : $dose['each'];
             $steps = DoseSteps::towards($perDay * $dose['every'], round($goal, 9), $step);
             $days = max(DoseSteps::DAYS, $dose['every']);
             // A bottle that goes on as before has nothing to show.
@@ -40,7 +45,9 @@ final class PlanDoses
                 $isLast = $i === count($steps) - 1;
                 $tank->dosePlans()->create([
                     'product_id' => (int) $dose['feed']->key, 'amount' => $amount, 'every' => $dose['every'],
-                    'starts_on' => $today->addDays($i * $days)->format('Y-m-d'), 'ends_on' => $isLast ? null : $today->addDays(($i + 1) * $days - 1)->format('Y-m-d'),
+                    'starts_on' => $today->addDays($i * $days)->format('Y-m-d'), 'ends_on' => $isLast
+                        ? null
+                        : $today->addDays(($i + 1) * $days - 1)->format('Y-m-d'),
                 ] + self::pump($before));
             }
         }
@@ -51,7 +58,8 @@ final class PlanDoses
     private static function pump(?DosePlan $before): array
     {
         return $before === null ? [] : [
-            'by_doser' => $before->by_doser, 'delivers' => $before->delivers, 'measured_on' => $before->measured_on?->format('Y-m-d'), 'bottle' => $before->bottle, 'filled_on' => $before->filled_on?->format('Y-m-d'),
+            'by_doser' => $before->by_doser, 'delivers' => $before->delivers, 'measured_on' => $before->measured_on
+                ?->format('Y-m-d'), 'bottle' => $before->bottle, 'filled_on' => $before->filled_on?->format('Y-m-d'),
         ];
     }
 }

@@ -45,7 +45,10 @@ final class RootTabsQuery
     public static function last(array $tanks): array
     {
         $last = [];
-        foreach (RootTab::query()->whereIn('plant_group_id', DB::table('plant_groups')->select('id')->whereIn('tank_id', $tanks)->whereNull('gone_at'))->with('plantGroup.plantKind')->orderBy('placed_on')->orderBy('id')->get() as $rootTab) {
+        foreach (RootTab::query()->whereIn(
+            'plant_group_id',
+            DB::table('plant_groups')->select('id')->whereIn('tank_id', $tanks)->whereNull('gone_at'),
+        )->with('plantGroup.plantKind')->orderBy('placed_on')->orderBy('id')->get() as $rootTab) {
             $last[$rootTab->plant_group_id] = $rootTab;
         }
 

@@ -26,7 +26,15 @@ final readonly class StockSolution
      * @param array<int, float>                $grams  of each jar
      * @param array<int, float>                $apart  litres that a jar would need which does not dissolve
      */
-    private function __construct(public array $products, public array $bottles, public array $grams, public array $apart, public int $doses, public float $each, public int $every) {}
+    private function __construct(
+        public array $products,
+        public array $bottles,
+        public array $grams,
+        public array $apart,
+        public int $doses,
+        public float $each,
+        public int $every,
+    ) {}
 
     /**
      * @param list<Product> $shelf

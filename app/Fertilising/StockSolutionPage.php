@@ -33,9 +33,15 @@ final readonly class StockSolutionPage
             $found[] = [
                 'name' => __('food.bottle.name', ['tank' => $this->tank->name]).$letter,
                 'millilitres' => $millilitres,
-                'salts' => array_map(fn(int $i): string => Show::grams($this->bottle->grams[$i], $this->tank->keeper->scale_step).' g '.$this->bottle->products[$i]->name, $places),
+                'salts' => array_map(
+                    fn(int $i): string => Show::grams($this->bottle->grams[$i], $this->tank->keeper->scale_step).' g '.$this->bottle->products[$i]->name,
+                    $places,
+                ),
                 'raises' => $raises,
-                'brings' => array_map(fn(string $name): string => word(Parameter::from($name)).' '.$this->show->value(Parameter::from($name), $raises[$name]), array_keys($raises)),
+                'brings' => array_map(
+                    fn(string $name): string => word(Parameter::from($name)).' '.$this->show->value(Parameter::from($name), $raises[$name]),
+                    array_keys($raises),
+                ),
             ];
         }
 
@@ -49,7 +55,13 @@ final readonly class StockSolutionPage
         foreach ($this->bottle->grams as $i => $grams) {
             $product = $this->bottle->products[$i];
             if ($product->stock !== null && $grams > $product->stock + 1e-6 && !isset($this->bottle->apart[$i])) {
-                $lines[] = __('food.bottle.short', ['name' => $product->name, 'needs' => Show::grams($grams, $this->tank->keeper->scale_step), 'has' => Show::grams($product->stock, $this->tank->keeper->scale_step)]);
+                $lines[] = __(
+                    'food.bottle.short',
+                    [
+                        'name' => $product->name, 'needs' => Show::grams($grams, $this->tank->keeper->scale_step),
+                        'has' => Show::grams($product->stock, $this->tank->keeper->scale_step),
+                    ],
+                );
             }
         }
 

@@ -14,9 +14,14 @@ final class UnreadableInput
     /** The refusal, where it was the request that was read as text; null for any other error. */
     public static function of(ErrorException $fault): ?BadRequestHttpException
     {
-        $isOfRequest = array_filter($fault->getTrace(), static fn(array $frame): bool => is_a($frame['class'] ?? '', Request::class, true) && in_array($frame['function'], ['string', 'str'], true)) !== [];
+        $isOfRequest = array_filter(
+            $fault->getTrace(),
+            static fn(array $frame): bool => is_a($frame['class'] ?? '', Request::class, true) && in_array($frame['function'], ['string', 'str'], true),
+        ) !== [];
 
-        return $isOfRequest && str_contains($fault->getMessage(), 'Array to string conversion') ? new BadRequestHttpException((string) __('said.text.readable'), $fault) : null;
+        return $isOfRequest && str_contains($fault->getMessage(), 'Array to string conversion')
+            ? new BadRequestHttpException((string) __('said.text.readable'), $fault)
+            : null;
     }
 
     /**

@@ -43,7 +43,8 @@ final readonly class ArrivalPage
     public ?float $conductivity;
 
     /**
-     * @param array<string, float|string|null> $bag     sort, conductivity, litres, hours, ammonium, ph, and the conductivity of the tank as it stood; null while it was not read
+     * @param array<string, float|string|null> $bag     sort, conductivity, litres, hours, ammonium, ph, and the conductivity of the tank as
+     *     it stood; null while it was not read
      * @param Arrived|null                     $arrived one that is under way, or over
      */
     public function __construct(public Tank $tank, public ?array $bag, public ?Arrived $arrived = null)
@@ -55,7 +56,10 @@ final readonly class ArrivalPage
         $hardness = $state->get(Parameter::GeneralHardness)?->central();
         // Without a meter the two hardnesses tell how far the waters are apart.
         $byHardness = $number('hardness') === null || $hardness === null || $hardness <= 0.0 ? null : $number('hardness') / $hardness;
-        $this->conductivity = $conductivityNow ?? ($hardness === null ? null : Minerals::conductivity($hardness, $state->central(Parameter::CarbonateHardness, $hardness))->central());
+        $this->conductivity = $conductivityNow ?? ($hardness === null ? null : Minerals::conductivity(
+            $hardness,
+            $state->central(Parameter::CarbonateHardness, $hardness),
+        )->central());
         $tankConductivity = max(1.0, $this->conductivity ?? self::CONDUCTIVITY);
         $conductivity = $number('conductivity') ?? ($byHardness === null ? null : min(20000.0, $byHardness * $tankConductivity));
         $litres = $number('litres');
@@ -85,7 +89,13 @@ final readonly class ArrivalPage
     {
         $state = $this->state;
 
-        return array_filter([...($this->bag ?? []), 'tank' => $this->conductivity, 'tank_ph' => $state->isAssumed(Parameter::Acidity) ? null : $state->get(Parameter::Acidity)?->central()], is_float(...));
+        return array_filter(
+            [
+                ...($this->bag ?? []), 'tank' => $this->conductivity,
+                'tank_ph' => $state->isAssumed(Parameter::Acidity) ? null : $state->get(Parameter::Acidity)?->central(),
+            ],
+            is_float(...),
+        );
     }
 
     public function sort(): string
@@ -106,7 +116,8 @@ final readonly class ArrivalPage
         $at = $this->arrived === null ? -1 : ($this->arrived->step ?? PHP_INT_MAX);
 
         return array_map(static fn(ArrivalStep $step, int $n): array => [
-            'title' => (string) __('animals.step.'.$step->key.'.0', $with), 'text' => (string) __('animals.step.'.$step->key.'.1', $with), 'minutes' => $step->minutes, 'key' => $step->key,
+            'title' => (string) __('animals.step.'.$step->key.'.0', $with), 'text' => (string) __('animals.step.'.$step->key
+                .'.1', $with), 'minutes' => $step->minutes, 'key' => $step->key,
             'state' => $n < $at ? 'done' : ($n === $at ? 'here' : 'next'),
         ], $this->plan?->steps() ?? [], array_keys($this->plan?->steps() ?? []));
     }
@@ -127,7 +138,9 @@ final readonly class ArrivalPage
     {
         $here = $this->here();
 
-        return $here === null || $here['minutes'] === 0 || $this->arrived?->step_at === null ? null : $this->arrived->step_at->getTimestamp() + 60 * $here['minutes'];
+        return $here === null || $here['minutes'] === 0 || $this->arrived?->step_at === null
+            ? null
+            : $this->arrived->step_at->getTimestamp() + 60 * $here['minutes'];
     }
 
     /** @return list<array{at: string, litres: string, conductivity: string, past: bool}> what the bucket should hold and the pen show while it drips */
@@ -141,7 +154,11 @@ final readonly class ArrivalPage
         return array_map(function (array $row) use ($begun): array {
             $at = $begun->addSeconds((int) round(60.0 * $row['minutes']));
 
-            return ['at' => $this->show->time($at), 'litres' => $this->show->volume($row['litres'], 1), 'conductivity' => $this->show->value(Parameter::Conductivity, $row['conductivity']), 'past' => $at->lessThanOrEqualTo(CarbonImmutable::now())];
+            return [
+                'at' => $this->show->time($at), 'litres' => $this->show->volume($row['litres'], 1),
+                'conductivity' => $this->show->value(Parameter::Conductivity, $row['conductivity']),
+                'past' => $at->lessThanOrEqualTo(CarbonImmutable::now()),
+            ];
         }, $this->plan?->along() ?? []);
     }
 
@@ -162,7 +179,13 @@ final readonly class ArrivalPage
         return match (true) {
             $one->ended_at !== null => (string) __('animals.course.over', ['day' => $this->show->day($one->ended_at)]),
             $one->quarantine_until === null => (string) __('animals.course.free'),
-            default => (string) __('animals.course.apart', ['now' => max(0, $this->show->daysSince($one->arrived_at)), 'days' => max(0, $this->show->daysSince($one->arrived_at)) - $this->show->daysSinceDate($one->quarantine_until)]),
+            default => (string) __(
+                'animals.course.apart',
+                [
+                    'now' => max(0, $this->show->daysSince($one->arrived_at)),
+                    'days' => max(0, $this->show->daysSince($one->arrived_at)) - $this->show->daysSinceDate($one->quarantine_until),
+                ],
+            ),
         };
     }
 
@@ -170,20 +193,35 @@ final readonly class ArrivalPage
     private static function drip(?Computation $drip, Show $show): array
     {
         return $drip === null ? [] : [
-            'minutes' => Show::minutes((int) round($drip->value('minutes'))), 'begin' => $show->volume($drip->value('V0'), 1), 'stages' => Show::rounded($drip->value('n'), 0), 'end' => $show->volume($drip->value('V_end'), 1),
-            'rate' => $show->volume($drip->value('rate'), 1), 'drops' => $drip->value('drops') > self::COUNTED ? (string) __('animals.flow', ['flow' => $show->liquid($drip->value('rate') * 1000.0 / 60.0)]) : (string) __('animals.drops', ['count' => Show::rounded($drip->value('drops'), 1)]), 'conductivity' => $show->value(Parameter::Conductivity, $drip->value('EC_end')), 'bag' => $show->value(Parameter::Conductivity, $drip->value('EC_bag')),
+            'minutes' => Show::minutes((int) round($drip->value('minutes'))), 'begin' => $show
+                ->volume($drip->value('V0'), 1), 'stages' => Show::rounded($drip->value('n'), 0), 'end' => $show->volume($drip->value('V_end'), 1),
+            'rate' => $show->volume($drip->value('rate'), 1), 'drops' => $drip->value('drops') > self::COUNTED
+                ? (string) __('animals.flow', ['flow' => $show->liquid($drip->value('rate') * 1000.0 / 60.0)])
+                : (string) __('animals.drops', ['count' => Show::rounded($drip->value('drops'), 1)]), 'conductivity' => $show
+                    ->value(Parameter::Conductivity, $drip->value('EC_end')), 'bag' => $show->value(Parameter::Conductivity, $drip->value('EC_bag')),
         ];
     }
 
     /** What opening the bag does to its ammonia, in words; nothing where none was read. */
     public function ammonia(): ?string
     {
-        if ($this->plan === null || $this->plan->means === AcclimationMethod::Rinse || !is_numeric($this->bag['ammonium'] ?? null) || (float) $this->bag['ammonium'] <= 0.0) {
+        if (
+            $this->plan === null
+            || $this->plan->means === AcclimationMethod::Rinse
+            || !is_numeric($this->bag['ammonium'] ?? null)
+            || (float) $this->bag['ammonium'] <= 0.0
+        ) {
             return null;
         }
         [$closed, $open, $alarm] = $this->plan->free;
 
-        return (string) __('animals.free', ['closed' => Show::rounded($closed, 3), 'open' => Show::rounded($open, 3), 'times' => Show::rounded($open / max(1e-9, $closed), 0), 'alarm' => Show::rounded($alarm, 2)]);
+        return (string) __(
+            'animals.free',
+            [
+                'closed' => Show::rounded($closed, 3), 'open' => Show::rounded($open, 3), 'times' => Show::rounded($open / max(1e-9, $closed), 0),
+                'alarm' => Show::rounded($alarm, 2),
+            ],
+        );
     }
 
     public function isDanger(): bool
@@ -207,7 +245,12 @@ final readonly class ArrivalPage
         if ($name === 'ammonia' && $this->ammonia() !== null) {
             $celsius = max(0.0, min(40.0, $this->state->central(Parameter::Temperature, $this->tank->warmth)));
 
-            return Ammonia::free('ammonia.title_of_bag', new ExactValue((float) ($this->bag['ammonium'] ?? 0.0)), new ExactValue(Carbonate::acidityWith(Carbonate::IN_AIR[0], $this->alkalinity(), $celsius)), new ExactValue($celsius));
+            return Ammonia::free(
+                'ammonia.title_of_bag',
+                new ExactValue((float) ($this->bag['ammonium'] ?? 0.0)),
+                new ExactValue(Carbonate::acidityWith(Carbonate::IN_AIR[0], $this->alkalinity(), $celsius)),
+                new ExactValue($celsius),
+            );
         }
 
         return $name === 'drip' && $this->plan?->isMeasured === true ? $this->plan->drip : null;

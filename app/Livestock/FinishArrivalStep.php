@@ -35,7 +35,10 @@ final readonly class FinishArrivalStep
 
                 return false;
             }
-            $one->update(['step' => null, 'step_at' => null, 'arrived_at' => $now, 'quarantine_until' => $days === 0 ? null : $keeper->show()->local($now)->addDays($days)->format('Y-m-d')]);
+            $one->update([
+                'step' => null, 'step_at' => null, 'arrived_at' => $now,
+                'quarantine_until' => $days === 0 ? null : $keeper->show()->local($now)->addDays($days)->format('Y-m-d'),
+            ]);
             $keeper->entries()->create(['tank_id' => $one->tank_id, 'kind' => EntryKind::Note, 'title' => $title, 'happened_at' => $now]);
 
             return true;

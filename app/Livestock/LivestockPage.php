@@ -72,13 +72,27 @@ final class LivestockPage
     {
         $apart = $this->together()->apart();
 
-        return $apart === null ? null : (string) __('animals.heed.apart', ['one' => __('animals.kind.'.$apart[0]->key), 'other' => Names::inside((string) __('animals.kind.'.$apart[1]->key)), 'what' => word($apart[2])]);
+        return $apart === null
+            ? null
+            : (string) __(
+                'animals.heed.apart',
+                ['one' => __('animals.kind.'.$apart[0]->key), 'other' => Names::inside((string) __('animals.kind.'.$apart[1]->key)), 'what' => word($apart[2])],
+            );
     }
 
     /** @return list<string> who may eat whom, in words */
     public function prey(): array
     {
-        return array_map(static fn(array $one): string => (string) __('animals.heed.prey', ['one' => __('animals.kind.'.$one[0]->key), 'others' => Names::list(array_map(static fn(AnimalKind $kind): string => Names::inside((string) __('animals.kind.'.$kind->key)), $one[1]))]), $this->together()->prey());
+        return array_map(
+            static fn(array $one): string => (string) __(
+                'animals.heed.prey',
+                ['one' => __('animals.kind.'.$one[0]->key), 'others' => Names::list(array_map(
+                    static fn(AnimalKind $kind): string => Names::inside((string) __('animals.kind.'.$kind->key)),
+                    $one[1],
+                ))],
+            ),
+            $this->together()->prey(),
+        );
     }
 
     /** What this tank is kept at and its animals are not, in words; nothing where all of it suits them. */
@@ -87,7 +101,12 @@ final class LivestockPage
         $words = [];
         foreach ($this->together()->narrowed($this->tank->needs()) as $name => $range) {
             $parameter = Parameter::from($name);
-            $words[] = $parameter === Parameter::Nitrate ? (string) __('animals.asks.most', ['what' => word($parameter), 'to' => $this->show->limit($parameter, $range[1])]) : (string) __('animals.asks.range', ['what' => word($parameter), 'from' => $this->show->limit($parameter, $range[0]), 'to' => $this->show->limit($parameter, $range[1])]);
+            $words[] = $parameter === Parameter::Nitrate
+                ? (string) __('animals.asks.most', ['what' => word($parameter), 'to' => $this->show->limit($parameter, $range[1])])
+                : (string) __(
+                    'animals.asks.range',
+                    ['what' => word($parameter), 'from' => $this->show->limit($parameter, $range[0]), 'to' => $this->show->limit($parameter, $range[1])],
+                );
         }
         if ($this->together()->gentler($this->tank->needs()) !== null) {
             $words[] = (string) __('animals.asks.gentler');
@@ -111,8 +130,10 @@ final class LivestockPage
             ...$kept,
             'ranges' => [...(is_array($kept['ranges'] ?? null) ? $kept['ranges'] : []), ...$this->together()->narrowed($needs)],
             'swings' => [...(is_array($kept['swings'] ?? null) ? $kept['swings'] : []), ...($gentler === null ? [] : [
-                Parameter::Acidity->value => $gentler->ph, Parameter::CarbonateHardness->value => Alkalinity::fromDegrees($gentler->kh)->milliequivalentPerLitre,
-                Parameter::GeneralHardness->value => Hardness::fromDegrees($gentler->gh)->millimolePerLitre, Parameter::Conductivity->value => $gentler->ecShare, Parameter::Temperature->value => $gentler->celsius,
+                Parameter::Acidity->value => $gentler->ph, Parameter::CarbonateHardness->value => Alkalinity::fromDegrees($gentler->kh)
+                    ->milliequivalentPerLitre,
+                Parameter::GeneralHardness->value => Hardness::fromDegrees($gentler->gh)->millimolePerLitre, Parameter::Conductivity
+                    ->value => $gentler->ecShare, Parameter::Temperature->value => $gentler->celsius,
             ])],
         ];
     }
@@ -131,12 +152,21 @@ final class LivestockPage
         }
         $warm = $this->water->state()->get(Parameter::Temperature);
         if ($warm !== null && RangeViolation::of($warm, $kind->celsius) !== null) {
-            $found[] = (string) __('animals.heed.warm', ['from' => $this->show->limit(Parameter::Temperature, $kind->celsius[0]), 'to' => $this->show->limit(Parameter::Temperature, $kind->celsius[1])]);
+            $found[] = (string) __(
+                'animals.heed.warm',
+                [
+                    'from' => $this->show->limit(Parameter::Temperature, $kind->celsius[0]),
+                    'to' => $this->show->limit(Parameter::Temperature, $kind->celsius[1]),
+                ],
+            );
         }
         $hard = $this->water->state()->get(Parameter::GeneralHardness);
         $range = array_map(static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre, $kind->hardness);
         if ($hard !== null && RangeViolation::of($hard, $range) !== null) {
-            $found[] = (string) __('animals.heed.hard', ['from' => $this->show->limit(Parameter::GeneralHardness, $range[0]), 'to' => $this->show->limit(Parameter::GeneralHardness, $range[1])]);
+            $found[] = (string) __(
+                'animals.heed.hard',
+                ['from' => $this->show->limit(Parameter::GeneralHardness, $range[0]), 'to' => $this->show->limit(Parameter::GeneralHardness, $range[1])],
+            );
         }
 
         return $found;
@@ -144,7 +174,9 @@ final class LivestockPage
 
     public function size(Animal $animal): string
     {
-        return $animal->kind === 'fry' && $animal->length === null ? (string) __('animals.now') : (string) __('animals.grown', ['length' => $this->show->level($animal->length ?? $this->kind($animal)->length)]);
+        return $animal->kind === 'fry' && $animal->length === null
+            ? (string) __('animals.now')
+            : (string) __('animals.grown', ['length' => $this->show->level($animal->length ?? $this->kind($animal)->length)]);
     }
 
     /** g of food in a day for all. */
@@ -176,7 +208,13 @@ final class LivestockPage
         }
         $now = max(0, $this->show->daysSince($arrival->arrived_at));
 
-        return (string) __('animals.until', ['now' => $now, 'days' => $now - $this->show->daysSinceDate($arrival->quarantine_until), 'day' => $arrival->quarantine_until->translatedFormat('j M')]);
+        return (string) __(
+            'animals.until',
+            [
+                'now' => $now, 'days' => $now - $this->show->daysSinceDate($arrival->quarantine_until),
+                'day' => $arrival->quarantine_until->translatedFormat('j M'),
+            ],
+        );
     }
 
     /** @return array<string, string> */
@@ -211,10 +249,22 @@ final class LivestockPage
         // A count holds until the next.
         foreach ([...$points, [0, $points[count($points) - 1][1]]] as [$ago, $count]) {
             $day = $now->subDays($ago);
-            $steps = [...$steps, ...($last === null ? [] : [new ChartPoint((float) $day->getTimestamp(), (float) $last)]), new ChartPoint((float) $day->getTimestamp(), (float) $count, said: (string) __('chart.at', ['day' => $this->show->day($day), 'value' => (string) $count]))];
+            $steps = [...$steps, ...($last === null ? [] : [new ChartPoint((float) $day->getTimestamp(), (float) $last)]), new ChartPoint(
+                (float) $day->getTimestamp(),
+                (float) $count,
+                said: (string) __('chart.at', ['day' => $this->show->day($day), 'value' => (string) $count]),
+            )];
             $last = $count;
         }
 
-        return new Chart('count', self::name($animal), '', (string) __('animals.chart', ['what' => self::name($animal), 'from' => $points[0][1], 'to' => (int) $last]), new ChartTime($steps[0]->at, (float) $now->getTimestamp(), $this->show, 170.0, 3), course: $steps, steps: 2);
+        return new Chart(
+            'count',
+            self::name($animal),
+            '',
+            (string) __('animals.chart', ['what' => self::name($animal), 'from' => $points[0][1], 'to' => (int) $last]),
+            new ChartTime($steps[0]->at, (float) $now->getTimestamp(), $this->show, 170.0, 3),
+            course: $steps,
+            steps: 2,
+        );
     }
 }

@@ -29,7 +29,11 @@ final class MealFile
             $rows[] = [$spell->from_day->format('Y-m-d'), $spell->until_day->format('Y-m-d'), round($spell->grams, 6), $spell->note ?? ''];
         }
 
-        return implode(',', self::COLUMNS)."\n".($rows === [] ? '' : (new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true]))->encode($rows, 'csv', [CsvEncoder::NO_HEADERS_KEY => true]));
+        return implode(',', self::COLUMNS)."\n".($rows === [] ? '' : (new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true]))->encode(
+            $rows,
+            'csv',
+            [CsvEncoder::NO_HEADERS_KEY => true],
+        ));
     }
 
     /** @return int how many were taken in; one that is there already is not taken in twice @throws FileFault */
@@ -54,7 +58,10 @@ final class MealFile
             if (mb_strlen($note) > 120) {
                 throw FileFault::at($line, (string) __('file.note_120_letters_at'));
             }
-            $rows[] = ['from_day' => $cells['from_day'], 'until_day' => $cells['until_day'], 'grams' => (float) $cells['grams'], 'note' => $note === '' ? null : $note];
+            $rows[] = [
+                'from_day' => $cells['from_day'], 'until_day' => $cells['until_day'], 'grams' => (float) $cells['grams'],
+                'note' => $note === '' ? null : $note,
+            ];
         }
 
         return DB::transaction(static function () use ($tank, $rows): int {

@@ -43,17 +43,20 @@ final class CorrectEntry
         DB::transaction(static function () use ($entry, $at, $title, $body, $readings, $gone, $litres): void {
             $moved = !$at->equalTo($entry->happened_at->setSecond(0)) ? $at : $entry->happened_at;
             // What nobody touched keeps its key.
-            $entry->update(['happened_at' => $moved] + ($body === $entry->body ? [] : ['body' => $body]) + ($title === null || $title === $entry->title ? [] : ['title' => $title]));
+            $entry->update(['happened_at' => $moved] + ($body === $entry->body ? [] : ['body' => $body]) + ($title === null
+                || $title === $entry->title ? [] : ['title' => $title]));
             $entry->readings()->update(['taken_at' => $moved]);
             self::moveDose($entry, $moved);
-            AnimalEvent::query()->where('entry_id', $entry->id)->get()->each(static fn(AnimalEvent $event) => $event->update(['day' => $moved->setTimezone($entry->keeper->timezone ?? 'UTC')->format('Y-m-d')]));
+            AnimalEvent::query()->where('entry_id', $entry->id)->get()
+                ->each(static fn(AnimalEvent $event) => $event->update(['day' => $moved->setTimezone($entry->keeper->timezone ?? 'UTC')->format('Y-m-d')]));
             ChoreTurn::query()->where('entry_id', $entry->id)->with('chore')->get()->each(static function (ChoreTurn $turn) use ($moved): void {
                 $turn->update(['done_at' => $moved]);
                 $turn->chore->update(['last_at' => $turn->chore->turns()->max('done_at')]);
             });
             $entry->readings()->whereIn('parameter', $gone)->delete();
             foreach ($readings as $name => $reading) {
-                $entry->readings()->where('parameter', $name)->update(['method' => $reading->method, 'value' => $reading->value, 'low' => $reading->low, 'high' => $reading->high]);
+                $entry->readings()->where('parameter', $name)
+                    ->update(['method' => $reading->method, 'value' => $reading->value, 'low' => $reading->low, 'high' => $reading->high]);
             }
             $change = $litres === null ? null : WaterChange::query()->where('entry_id', $entry->id)->first();
             if ($change === null || $litres === null) {
@@ -66,7 +69,10 @@ final class CorrectEntry
                 $share = min(1.0, $change->litres > 0.0 ? 1.0 - (1.0 - min(0.999999, $change->share)) ** ($litres / $change->litres) : $litres / $net);
                 $share = $change->checklist_id === null ? min(1.0, $litres / $net) : $share;
             }
-            $change->update(['changed_at' => $moved, 'litres' => $litres, 'share' => $share, 'forecast' => abs($share - $change->share) < 1e-12 ? $change->forecast : $change->forecast->partly($share)]);
+            $change->update([
+                'changed_at' => $moved, 'litres' => $litres, 'share' => $share,
+                'forecast' => abs($share - $change->share) < 1e-12 ? $change->forecast : $change->forecast->partly($share),
+            ]);
             if ($change->wasChanged('share')) {
                 $show = $change->tank->keeper->show();
                 $entry->update(['title' => Phrase::of('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)])]);

@@ -22,7 +22,10 @@ use App\Models\ZoneVacuuming;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Takes an entry out of the diary, with all that it stands for: its change and look-back, doses, cuts, counts, turns of jobs, and what went out of jars and stores. */
+/**
+ * Takes an entry out of the diary, with all that it stands for: its change and look-back, doses, cuts, counts, turns of jobs, and what went
+ * out of jars and stores.
+ */
 final class UndoEntry
 {
     /** g, mL or litres that one entry may put back. House limit. */

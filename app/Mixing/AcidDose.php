@@ -17,5 +17,14 @@ final readonly class AcidDose
      * @param float      $equivalents of acid in all of the water, meq
      * @param Batch|null $batch       that all of it goes into
      */
-    public function __construct(public AcidKind $kind, public ?Product $product, public float $millilitres, public float $litres, public float $equivalents, public ?Batch $batch, public string $title, public string $body) {}
+    public function __construct(
+        public AcidKind $kind,
+        public ?Product $product,
+        public float $millilitres,
+        public float $litres,
+        public float $equivalents,
+        public ?Batch $batch,
+        public string $title,
+        public string $body,
+    ) {}
 }

@@ -23,7 +23,10 @@ final class AddAcid
     public function __invoke(Keeper $keeper, Tank $tank, AcidDose $dose): bool
     {
         return DB::transaction(function () use ($keeper, $tank, $dose): bool {
-            $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'title' => $dose->title, 'body' => $dose->body, 'happened_at' => CarbonImmutable::now()]);
+            $entry = $keeper->entries()->create([
+                'tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'title' => $dose->title, 'body' => $dose->body,
+                'happened_at' => CarbonImmutable::now(),
+            ]);
             if ($dose->product?->stock !== null) {
                 $taken = min($dose->product->stock, $dose->millilitres);
                 Product::query()->whereKey($dose->product->id)->update(['stock' => $dose->product->stock - $taken]);

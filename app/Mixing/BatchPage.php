@@ -43,7 +43,10 @@ final readonly class BatchPage
         $isStore = $tank === null || $this->batch->litres > VesselQuery::tank($tank)->litres();
 
         return '/tanks/'.$this->batch->tank_id.'/water-change?'.http_build_query([
-            ...($isStore ? ['reason' => 'routine'] : ['reason' => 'amount', 'way' => 'litres', 'litres' => Show::plain($keeper->volume_unit->fromLitres($this->batch->litres), 1)]),
+            ...($isStore ? ['reason' => 'routine'] : ['reason' => 'amount', 'way' => 'litres', 'litres' => Show::plain(
+                $keeper->volume_unit->fromLitres($this->batch->litres),
+                1,
+            )]),
             'water' => $this->batch->source_water_id,
             'second_water' => '',
         ]);
@@ -52,7 +55,10 @@ final readonly class BatchPage
     /** @return list<array{name: string, litres: string}> */
     public function waters(): array
     {
-        return array_map(fn(BatchWater $source): array => ['name' => $source->name, 'litres' => $this->show->volume($source->litres, $source->litres < 10.0 ? 2 : 1)], $this->content->sources());
+        return array_map(
+            fn(BatchWater $source): array => ['name' => $source->name, 'litres' => $this->show->volume($source->litres, $source->litres < 10.0 ? 2 : 1)],
+            $this->content->sources(),
+        );
     }
 
     /** @return list<array{jar: BatchProduct, amount: string, spoons: string|null}> in the order of dissolving */
@@ -90,7 +96,9 @@ final readonly class BatchPage
     {
         $doubt = $this->content->doubt();
 
-        return $doubt <= 0.0 ? null : (string) __('bench.card.doubt', ['width' => $this->show->width(Parameter::Conductivity, (new NormalValue(0.0, $doubt))->quantile(0.9))]);
+        return $doubt <= 0.0
+            ? null
+            : (string) __('bench.card.doubt', ['width' => $this->show->width(Parameter::Conductivity, (new NormalValue(0.0, $doubt))->quantile(0.9))]);
     }
 
     /** How warm the tank is that it goes into; nothing when that is not known. */
@@ -150,7 +158,11 @@ final readonly class BatchPage
         $spoon = $this->content->usesSpoons() && abs($last->read / max(1.0, $this->content->expectedConductivity()) - 1.0) > self::SPOON_OFF
             ? ' '.__('bench.card.spoon') : '';
         if ($last->water > 0.0) {
-            return new Finding(Finding::HEED, __('bench.card.strong', ['read' => $read, 'litres' => $this->show->volume($last->water, 1)]), __('bench.card.stir').$spoon);
+            return new Finding(
+                Finding::HEED,
+                __('bench.card.strong', ['read' => $read, 'litres' => $this->show->volume($last->water, 1)]),
+                __('bench.card.stir').$spoon,
+            );
         }
 
         return new Finding(Finding::HEED, __('bench.card.weak', ['read' => $read]), implode(', ', array_map(
@@ -174,7 +186,13 @@ final readonly class BatchPage
                 $check->isGood() => (string) __('bench.card_page.good'),
                 $check->isOdd => (string) __('bench.card_page.look'),
                 $check->water > 0.0 => (string) __('bench.card_page.dilute', ['litres' => $this->show->volume($check->water, 1)]),
-                default => '+ '.implode(', ', array_map(fn(BatchProduct $product): string => $this->content->amount($product, $check->more).' '.$product->name, $this->content->products())),
+                default => '+ '.implode(
+                    ', ',
+                    array_map(
+                        fn(BatchProduct $product): string => $this->content->amount($product, $check->more).' '.$product->name,
+                        $this->content->products(),
+                    ),
+                ),
             }];
         }
 
@@ -190,9 +208,11 @@ final readonly class BatchPage
         return match ($name) {
             'pen' => $last === null ? null : $this->content->check($last->read, $last->at)->working,
             'gh' => Computation::of('batch_card.title')->given('Ca', 'batch_card.calcium_magnesium', $ions->hardness(), 'mmol/L')
-                ->constant('d', 'batch_card.mmol_l_in_one_degree', Hardness::MILLIMOLE_PER_DEGREE, 'mmol/L', '10_mg_l_of_cao')->line('gh = Ca / d', 'batch_card.gh', '°'),
+                ->constant('d', 'batch_card.mmol_l_in_one_degree', Hardness::MILLIMOLE_PER_DEGREE, 'mmol/L', '10_mg_l_of_cao')
+                ->line('gh = Ca / d', 'batch_card.gh', '°'),
             'kh' => Computation::of('batch_card.title_kh_of_batch')->given('A', 'batch_card.alkalinity', $ions->alkalinity(), 'meq/L')
-                ->constant('d', 'batch_card.meq_l_in_one_degree', Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 'meq/L', '10_mg_l_of_cao')->line('kh = A / d', 'batch_card.kh', '°'),
+                ->constant('d', 'batch_card.meq_l_in_one_degree', Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 'meq/L', '10_mg_l_of_cao')
+                ->line('kh = A / d', 'batch_card.kh', '°'),
             default => null,
         };
     }

@@ -65,12 +65,28 @@ final class DraftBatch
         $target = $input->target;
         $limits = (string) json_encode($target->caps);
         /** @var list<array{float, float}> $region */
-        $region = Cache::remember("region:$shelf:".md5($limits), 3600, static fn(): array => $planner->region($target, Hardness::fromDegrees(self::MAP[0])->millimolePerLitre, Alkalinity::fromDegrees(self::MAP[1])->milliequivalentPerLitre));
+        $region = Cache::remember(
+            "region:$shelf:".md5($limits),
+            3600,
+            static fn(): array => $planner->region(
+                $target,
+                Hardness::fromDegrees(self::MAP[0])->millimolePerLitre,
+                Alkalinity::fromDegrees(self::MAP[1])->milliequivalentPerLitre,
+            ),
+        );
         $missed = Advice::missed($target, $closest) !== [];
         $advice = $missed || $this->isOverCap($target, $closest)
-            ? Cache::remember("advice:$shelf:".md5(serialize([$target, $input->litres])), 3600, static fn(): Advice|false => Advice::on($planner, $target, $closest) ?? false)
+            ? Cache::remember(
+                "advice:$shelf:".md5(serialize([$target, $input->litres])),
+                3600,
+                static fn(): Advice|false => Advice::on($planner, $target, $closest) ?? false,
+            )
             : false;
-        $between = $planner->conductivityBetween($target->gh === null ? null : $closest->ions->hardness(), $target->kh === null ? null : $closest->ions->alkalinity(), $target);
+        $between = $planner->conductivityBetween(
+            $target->gh === null ? null : $closest->ions->hardness(),
+            $target->kh === null ? null : $closest->ions->alkalinity(),
+            $target,
+        );
         [$tank, $passage, $noPassage, $missing] = $this->way($input, $between[0] ?? 0.0, $planner, $closest);
 
         return new MixingDraft(
@@ -122,7 +138,11 @@ final class DraftBatch
                 continue;
             }
             foreach ($recipes as $other) {
-                $apart = array_sum(array_map(static fn(float $a, float $b): float => abs($a - $b), [...$other->shares, ...$other->amounts], [...$mixture->shares, ...$mixture->amounts]));
+                $apart = array_sum(array_map(
+                    static fn(float $a, float $b): float => abs($a - $b),
+                    [...$other->shares, ...$other->amounts],
+                    [...$mixture->shares, ...$mixture->amounts],
+                ));
                 if ($apart < 0.01) {
                     continue 2;
                 }
@@ -156,7 +176,10 @@ final class DraftBatch
         }
         $state = WatersQuery::around($input->tank, [])->tank();
         $target = $input->target;
-        $values = static fn(Mixture $water): array => [Parameter::GeneralHardness->value => $water->ions->hardness(), Parameter::CarbonateHardness->value => $water->ions->alkalinity(), Parameter::Conductivity->value => $water->conductivity];
+        $values = static fn(Mixture $water): array => [
+            Parameter::GeneralHardness->value => $water->ions->hardness(), Parameter::CarbonateHardness->value => $water->ions->alkalinity(),
+            Parameter::Conductivity->value => $water->conductivity,
+        ];
         // The way leads to what can be made of it.
         $aim = array_intersect_key($values($closest), array_filter([
             Parameter::GeneralHardness->value => $target->gh,
@@ -180,10 +203,24 @@ final class DraftBatch
         try {
             $made = function (array $water) use ($planner, $target, $values): array {
                 /** @var array<string, float> $water */
-                return $values($planner->closest(new Target($water[Parameter::GeneralHardness->value] ?? null, $water[Parameter::CarbonateHardness->value] ?? null, $target->ratio, $water[Parameter::Conductivity->value] ?? null, $target->caps)));
+                return $values($planner->closest(new Target(
+                    $water[Parameter::GeneralHardness->value] ?? null,
+                    $water[Parameter::CarbonateHardness->value] ?? null,
+                    $target->ratio,
+                    $water[Parameter::Conductivity->value] ?? null,
+                    $target->caps,
+                )));
             };
 
-            return [$state, Passage::plan($now, $aim, $input->fraction, $input->tank->needs()->swingLimits(), [], [Parameter::Conductivity->value => $least], $made), null, $missing];
+            return [$state, Passage::plan(
+                $now,
+                $aim,
+                $input->fraction,
+                $input->tank->needs()->swingLimits(),
+                [],
+                [Parameter::Conductivity->value => $least],
+                $made,
+            ), null, $missing];
         } catch (WaterChangeFault) {
             return [$state, null, (string) __('bench.no_series'), $missing];
         }

@@ -55,7 +55,10 @@ final class HardnessMap
         $made = $draft->batch->water->ions;
         $input = $draft->input;
         $gh = [Hardness::fromDegrees(8.0)->millimolePerLitre, $input->target->gh ?? 0.0, $made->hardness(), $this->range(Parameter::GeneralHardness)[1]];
-        $kh = [Alkalinity::fromDegrees(6.0)->milliequivalentPerLitre, $input->target->kh ?? 0.0, $made->alkalinity(), $this->range(Parameter::CarbonateHardness)[1]];
+        $kh = [
+            Alkalinity::fromDegrees(6.0)->milliequivalentPerLitre, $input->target->kh ?? 0.0, $made->alkalinity(),
+            $this->range(Parameter::CarbonateHardness)[1],
+        ];
         foreach ($this->tankStates() as [$x, $y]) {
             $gh[] = $x;
             $kh[] = $y;
@@ -234,14 +237,29 @@ final class HardnessMap
             $from = $toLeft ? $x - 12.0 - $width : $x + 12.0;
             $at = $y - 14.0;
             foreach ([$y + 4.0, $y - 14.0, $y + 22.0, $y - 30.0, $y + 40.0, $y - 46.0] as $try) {
-                $clashes = array_filter($taken, static fn(array $other): bool => abs($other[2] - $try) < 15.0 && $from < $other[1] && $other[0] < $from + $width);
+                $clashes = array_filter(
+                    $taken,
+                    static fn(array $other): bool => abs($other[2] - $try) < 15.0 && $from < $other[1] && $other[0] < $from + $width,
+                );
                 if ($clashes === [] && $try > $this->top() + 8.0 && $try < $this->bottom() - 2.0) {
                     $at = $try;
                     break;
                 }
             }
             $taken[] = [$from, $from + $width, $at];
-            $places[] = new HardnessMapPoint($kind, $x, $y, $name, $toLeft ? $x - 12.0 : $x + 12.0, round($at, 1), $toLeft, (string) __('bench.at', ['name' => $name, 'gh' => Show::plain($this->ghUnit->fromBase($gh), 1), 'kh' => Show::plain($this->khUnit->fromBase($kh), 1)]));
+            $places[] = new HardnessMapPoint(
+                $kind,
+                $x,
+                $y,
+                $name,
+                $toLeft ? $x - 12.0 : $x + 12.0,
+                round($at, 1),
+                $toLeft,
+                (string) __(
+                    'bench.at',
+                    ['name' => $name, 'gh' => Show::plain($this->ghUnit->fromBase($gh), 1), 'kh' => Show::plain($this->khUnit->fromBase($kh), 1)],
+                ),
+            );
         }
 
         return $places;

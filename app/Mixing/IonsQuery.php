@@ -24,7 +24,13 @@ final readonly class IonsQuery
     /** Ions that an analysis asks for, and that are shown as bars. */
     public const SHOWN = [Ion::Calcium, Ion::Magnesium, Ion::Sodium, Ion::Potassium, Ion::Bicarbonate, Ion::Chloride, Ion::Sulfate, Ion::Nitrate];
 
-    private function __construct(public SourceWater $water, public BatchSource $source, public ?IonAnalysis $analysis, public bool $isAnalysed, public bool $isUnknown) {}
+    private function __construct(
+        public SourceWater $water,
+        public BatchSource $source,
+        public ?IonAnalysis $analysis,
+        public bool $isAnalysed,
+        public bool $isUnknown,
+    ) {}
 
     /**
      * @param list<SourceWater> $waters
@@ -41,7 +47,12 @@ final readonly class IonsQuery
         }
         $known = [];
         foreach ($waters as $water) {
-            $known[$water->id] = self::of($water, $readings[$water->id] ?? [], array_map(static fn(Level $level): float => $level->central(), $levels[$water->id] ?? []), $analyses[$water->id] ?? null);
+            $known[$water->id] = self::of(
+                $water,
+                $readings[$water->id] ?? [],
+                array_map(static fn(Level $level): float => $level->central(), $levels[$water->id] ?? []),
+                $analyses[$water->id] ?? null,
+            );
         }
 
         return $known;
@@ -54,7 +65,10 @@ final readonly class IonsQuery
     private static function of(SourceWater $water, array $readings, array $levels, ?Analysis $analysis): self
     {
         $key = 'ions:'.hash('xxh128', (string) json_encode([
-            $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, $levels, array_map(static fn(Reading $reading): array => $reading->stamp(), array_values($readings)),
+            $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, $levels, array_map(
+                static fn(Reading $reading): array => $reading->stamp(),
+                array_values($readings),
+            ),
         ]));
         /** @var array{IonAnalysis|null, float|null}|null $kept */
         $kept = Cache::get($key);

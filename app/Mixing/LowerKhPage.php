@@ -80,8 +80,15 @@ final class LowerKhPage
         $product = self::product($tank);
         $litres = VesselQuery::tank($tank)->litres();
         $usual = [
-            'water' => self::isBlended($tank) ? self::BLEND : (string) ($tank->source_water_id ?? $keeper->waters->first()?->id), 'litres' => Show::plain($this->show->volumes()->fromBase($litres * $tank->routine_share), 1),
-            'kind' => is_string($product?->label['kind'] ?? null) ? $product->label['kind'] : AcidKind::Hydrochloric->value, 'percent' => $product === null ? '10' : Show::plain((float) ($product->label['percent'] ?? 10.0), 2),
+            'water' => self::isBlended($tank)
+                ? self::BLEND
+                : (string) ($tank->source_water_id ?? $keeper->waters->first()?->id), 'litres' => Show::plain(
+                    $this->show->volumes()->fromBase($litres * $tank->routine_share),
+                    1,
+                ),
+            'kind' => is_string($product?->label['kind'] ?? null)
+                ? $product->label['kind']
+                : AcidKind::Hydrochloric->value, 'percent' => $product === null ? '10' : Show::plain((float) ($product->label['percent'] ?? 10.0), 2),
             'acid' => '', 'to' => '', 'way' => 'change',
         ];
         $typed = [];
@@ -100,7 +107,11 @@ final class LowerKhPage
             'kind' => ['required', Rule::enum(AcidKind::class)],
             'percent' => ['required', new Amount(0.1, $kind->most(), '%', '10')],
             'acid' => ['nullable', $this->show->liquids()->rule(0.0, 1000.0, 5.0)],
-            'to' => ['nullable', $hardness->rule(0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre, Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre)],
+            'to' => ['nullable', $hardness->rule(
+                0.0,
+                Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre,
+                Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre,
+            )],
             'way' => ['required', 'in:change,top_up'],
         ], ['required' => __('said.write.needed'), 'water' => __('said.choose.water'), 'kind' => __('said.choose.listed'), 'way' => __('said.choose.listed')]);
         $faults = $validator->errors();
@@ -116,13 +127,22 @@ final class LowerKhPage
         $working = $without = $dose = null;
         if ($faults->isEmpty() && $this->missing() === null) {
             $volume = $this->show->volumes()->parse($typed['litres']) ?? 0.0;
-            $dose = $kind->dose(Amount::parse($typed['percent']) ?? 10.0, $volume, $this->source->central(Parameter::CarbonateHardness, 0.0), $hardness->parse($typed['to']), $this->show->liquids()->parse($typed['acid']) ?? 0.0, $this->unit());
+            $dose = $kind->dose(
+                Amount::parse($typed['percent']) ?? 10.0,
+                $volume,
+                $this->source->central(Parameter::CarbonateHardness, 0.0),
+                $hardness->parse($typed['to']),
+                $this->show->liquids()->parse($typed['acid']) ?? 0.0,
+                $this->unit(),
+            );
             $share = $volume / $litres;
             try {
                 $after = function (float $acid) use ($typed, $share): ?Computation {
                     $working = Carbonate::acidified($this->now, $this->source, $this->unit(), $acid, $typed['way'] === 'top_up' ? 1.0 : 1.0 - $share, $share);
 
-                    return $working->isSolved('pH_a') && $working->isSolved('pH_air') && $working->isSolved('pH') && $working->isSolved('pH_next') ? $working : null;
+                    return $working->isSolved('pH_a') && $working->isSolved('pH_air') && $working->isSolved('pH') && $working->isSolved('pH_next')
+                        ? $working
+                        : null;
                 };
                 $working = $after($dose->value('acid'));
                 $without = $dose->value('acid') > 0.0 ? $after(0.0) : $working;
@@ -156,7 +176,12 @@ final class LowerKhPage
             $names[$water->id] = $water->name;
         }
 
-        return self::isBlended($tank) ? [self::BLEND => (string) __('acid.blend', ['first' => $names[$tank->source_water_id] ?? '', 'second' => $names[$tank->second_source_water_id] ?? ''])] + $names : $names;
+        return self::isBlended($tank)
+            ? [self::BLEND => (string) __(
+                'acid.blend',
+                ['first' => $names[$tank->source_water_id] ?? '', 'second' => $names[$tank->second_source_water_id] ?? ''],
+            )] + $names
+            : $names;
     }
 
     /** What has to be read before anything can be said; null when all is there. */
@@ -183,7 +208,10 @@ final class LowerKhPage
     /** "4.2 mL, about 84 drops" */
     public function amount(): string
     {
-        return __($this->millilitres > self::COUNTED ? 'acid.amount_large' : 'acid.amount', ['amount' => $this->measured(), 'drops' => (string) round($this->millilitres / 0.05)]);
+        return __(
+            $this->millilitres > self::COUNTED ? 'acid.amount_large' : 'acid.amount',
+            ['amount' => $this->measured(), 'drops' => (string) round($this->millilitres / 0.05)],
+        );
     }
 
     /** As fine as a syringe shows it. */
@@ -206,7 +234,10 @@ final class LowerKhPage
 
         return [
             [__('acid.row.water_kh', ['water' => $this->source->name]), $this->kh($water[0]), '', $this->kh($water[1])],
-            [__('acid.row.water_ph'), $this->show->band(Parameter::Acidity, $this->source->get(Parameter::Acidity) ?? Carbonate::assumedAcidity()), '', $ph('pH_a', $working)],
+            [__('acid.row.water_ph'), $this->show->band(
+                Parameter::Acidity,
+                $this->source->get(Parameter::Acidity) ?? Carbonate::assumedAcidity(),
+            ), '', $ph('pH_a', $working)],
             [__('acid.row.water_tomorrow'), '', $ph('pH_air', $without), $ph('pH_air', $working)],
             [__('acid.row.tank_kh', ['tank' => $this->tank->name]), $this->kh($tank[0]), $alone, $this->kh($tank[1])],
             [__('acid.row.tank_ph'), $own === null ? '' : $this->show->band(Parameter::Acidity, $own), $ph('pH', $without), $ph('pH', $working)],
@@ -227,7 +258,10 @@ final class LowerKhPage
         [$keeps, $comes, $acid] = $working === null ? [1.0, 0.0, 0.0] : [$working->value('keeps'), $working->value('comes'), $working->value('acid')];
 
         return [
-            [$tank, new NormalValue($keeps * $tank->central() + $comes * ($water->central() - $acid), hypot($keeps * $tank->spread(), $comes * $water->spread()))],
+            [$tank, new NormalValue(
+                $keeps * $tank->central() + $comes * ($water->central() - $acid),
+                hypot($keeps * $tank->spread(), $comes * $water->spread()),
+            )],
             [$water, new NormalValue($water->central() - $acid, $water->spread())],
         ];
     }
@@ -267,7 +301,11 @@ final class LowerKhPage
         foreach (['pH', 'pH_next'] as $symbol) {
             $move = abs($working->value($symbol) - ($this->now->central(Parameter::Acidity, 7.0)));
             if ($left > 0.0 && $move > $limits->ph) {
-                $found[] = new Finding(Finding::BEYOND, __('acid.ph_moves.'.$symbol, ['move' => Show::rounded($move, 1), 'allowed' => Show::plain($limits->ph, 1)]), __('acid.too_far_why'));
+                $found[] = new Finding(
+                    Finding::BEYOND,
+                    __('acid.ph_moves.'.$symbol, ['move' => Show::rounded($move, 1), 'allowed' => Show::plain($limits->ph, 1)]),
+                    __('acid.too_far_why'),
+                );
                 break;
             }
         }
@@ -282,7 +320,17 @@ final class LowerKhPage
             $acid = $working->value('acid') / 1000.0;
             $kind = $this->kind();
             $milligrams = 1000.0 * $acid / $kind->protons() * $kind->leaves()->molarMass();
-            $found[] = new Finding(Finding::HEED, __('acid.for_good'), __('acid.for_good_why', ['soda' => Show::rounded(1000.0 * $acid * $litres * self::SODA, 1), 'ion' => mb_strtolower(label($kind->leaves())), 'mg' => Show::rounded($milligrams, 0)]).($kind === AcidKind::Phosphoric ? ' '.__('acid.phosphate') : ''));
+            $found[] = new Finding(
+                Finding::HEED,
+                __('acid.for_good'),
+                __(
+                    'acid.for_good_why',
+                    [
+                        'soda' => Show::rounded(1000.0 * $acid * $litres * self::SODA, 1), 'ion' => mb_strtolower(label($kind->leaves())),
+                        'mg' => Show::rounded($milligrams, 0),
+                    ],
+                ).($kind === AcidKind::Phosphoric ? ' '.__('acid.phosphate') : ''),
+            );
         }
 
         return $found;
@@ -296,13 +344,23 @@ final class LowerKhPage
         }
         $product = self::product($this->tank);
 
-        return new AcidDose($this->kind(), $product !== null && $this->isOf($product) ? $product : null, $this->millilitres, $this->litres(), $this->working->value('acid') * $this->litres(), $isInBatch ? $this->batch : null, $this->title(), $this->body());
+        return new AcidDose(
+            $this->kind(),
+            $product !== null && $this->isOf($product) ? $product : null,
+            $this->millilitres,
+            $this->litres(),
+            $this->working->value('acid') * $this->litres(),
+            $isInBatch ? $this->batch : null,
+            $this->title(),
+            $this->body(),
+        );
     }
 
     /** Whether what is typed is what a bottle on the shelf holds. Another acid, or another strength, comes out of another bottle. */
     private function isOf(Product $product): bool
     {
-        return ($product->label['kind'] ?? null) === $this->typed['kind'] && abs((float) ($product->label['percent'] ?? 0.0) - (Amount::parse($this->typed['percent']) ?? 0.0)) < 0.005;
+        return ($product->label['kind'] ?? null) === $this->typed['kind']
+            && abs((float) ($product->label['percent'] ?? 0.0) - (Amount::parse($this->typed['percent']) ?? 0.0)) < 0.005;
     }
 
     /** @return array<string, string> */
@@ -330,12 +388,21 @@ final class LowerKhPage
     /** What the diary says of it. */
     private function title(): string
     {
-        return __('acid.title', ['amount' => $this->measured(), 'acid' => __('acid.kind.'.$this->kind()->value), 'percent' => $this->typed['percent'], 'litres' => $this->show->volume($this->litres()), 'water' => $this->source->name]);
+        return __(
+            'acid.title',
+            [
+                'amount' => $this->measured(), 'acid' => __('acid.kind.'.$this->kind()->value), 'percent' => $this->typed['percent'],
+                'litres' => $this->show->volume($this->litres()), 'water' => $this->source->name,
+            ],
+        );
     }
 
     /** The figures below it. */
     private function body(): string
     {
-        return implode("\n", array_map(static fn(array $row): string => $row[1] === '' ? $row[0].': '.$row[3] : $row[0].': '.$row[1].' → '.$row[3], $this->rows()));
+        return implode(
+            "\n",
+            array_map(static fn(array $row): string => $row[1] === '' ? $row[0].': '.$row[3] : $row[0].': '.$row[1].' → '.$row[3], $this->rows()),
+        );
     }
 }

@@ -40,7 +40,8 @@ final class MakeBatch
                 $took['jars'][] = ['jar' => $there?->id, 'amount' => $taken];
             }
             foreach ($content->sources() as $source) {
-                foreach (Reservoir::query()->where('keeper_id', $keeper->id)->whereNotNull('source_water_id')->where('source_water_id', $source->water)->get() as $reservoir) {
+                foreach (Reservoir::query()->where('keeper_id', $keeper->id)->whereNotNull('source_water_id')
+                    ->where('source_water_id', $source->water)->get() as $reservoir) {
                     $taken = min($reservoir->level, $source->litres);
                     $reservoir->update(['level' => $reservoir->level - $taken]);
                     $took['stores'][] = ['store' => $reservoir->id, 'litres' => $taken];
@@ -53,7 +54,18 @@ final class MakeBatch
                 'title' => Phrase::of('run.entry.made', ['litres' => $show->volume($content->litres()), 'name' => $content->name()]),
                 'body' => implode('; ', array_filter([
                     implode(', ', array_map(static fn(BatchWater $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources())),
-                    implode(', ', array_map(static fn(BatchProduct $product): string => sprintf('%.1f %s %s', $product->amount * $content->timesProducts(), $product->unit, $product->name), $content->products())),
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn(BatchProduct $product): string => sprintf(
+                                '%.1f %s %s',
+                                $product->amount * $content->timesProducts(),
+                                $product->unit,
+                                $product->name,
+                            ),
+                            $content->products(),
+                        ),
+                    ),
                 ])),
                 'happened_at' => $now,
                 'took' => $took,

@@ -116,7 +116,9 @@ final class MixingPage
                 'unit' => $parameter === null ? ': 1' : $this->show->unit($parameter)->label,
                 'wanted' => $wanted === null ? (string) __('bench.open') : $this->aimNumber($aim, $wanted),
                 // What scale or spoon may be off is said where it decides.
-                'made' => $made === null ? '–' : $this->aimNumber($aim, $made).($wanted !== null && $off > 0.5 * $aim->near($wanted) ? ' ± '.$this->aimNumber($aim, $off) : ''),
+                'made' => $made === null
+                    ? '–'
+                    : $this->aimNumber($aim, $made).($wanted !== null && $off > 0.5 * $aim->near($wanted) ? ' ± '.$this->aimNumber($aim, $off) : ''),
                 'misses' => in_array($aim->value, $missed, true),
                 'range' => $range === null || $made === null || $parameter === null ? null : match (true) {
                     $made > $range[1] + 1e-6 => (string) __('names.high'),
@@ -169,7 +171,9 @@ final class MixingPage
     {
         $parameter = self::parameter($aim);
 
-        return $parameter === null ? Show::plain($value, 1) : Show::rounded($this->show->unit($parameter)->fromBase($value), max($this->show->unit($parameter)->decimals, 0));
+        return $parameter === null
+            ? Show::plain($value, 1)
+            : Show::rounded($this->show->unit($parameter)->fromBase($value), max($this->show->unit($parameter)->decimals, 0));
     }
 
     private function aimValue(RecipeAim $aim, float $value): string
@@ -348,7 +352,9 @@ final class MixingPage
         $reach = $this->draft->conductivity;
         $made = $this->draft->batch->water->conductivity;
         $range = $this->draft->input->needs()->range(Parameter::Conductivity);
-        $tank = $this->draft->tank !== null && $this->draft->tank->has(Parameter::Conductivity) ? $this->draft->tank->central(Parameter::Conductivity, 0.0) : null;
+        $tank = $this->draft->tank !== null && $this->draft->tank->has(Parameter::Conductivity)
+            ? $this->draft->tank->central(Parameter::Conductivity, 0.0)
+            : null;
         $most = 1.15 * max([$made, $this->draft->input->target->conductivity ?? 0.0, $tank ?? 0.0, $range[1] ?? 0.0, 100.0]);
 
         return [
@@ -395,20 +401,42 @@ final class MixingPage
         $found = [];
         if ($advice->alone !== []) {
             $aim = $advice->alone[0];
-            $found[] = new Finding(Finding::BEYOND, __('bench.alone.head', ['aim' => Sentence::from(label($aim)), 'value' => $this->aimValue($aim, (float) $target->value($aim))]), $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' '.__('bench.alone.softer') : ''));
+            $found[] = new Finding(
+                Finding::BEYOND,
+                __('bench.alone.head', ['aim' => Sentence::from(label($aim)), 'value' => $this->aimValue($aim, (float) $target->value($aim))]),
+                $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' '.__('bench.alone.softer') : ''),
+            );
         } elseif ($advice->pair !== null) {
             [$first, $second] = $advice->pair;
-            $found[] = new Finding(Finding::BEYOND, __('bench.pair.head', ['one' => label($first), 'other' => label($second)]), __('bench.pair.why', ['aim' => label($first), 'value' => $this->aimValue($first, (float) $target->value($first)), 'reach' => lcfirst($reach)]));
+            $found[] = new Finding(
+                Finding::BEYOND,
+                __('bench.pair.head', ['one' => label($first), 'other' => label($second)]),
+                __('bench.pair.why', ['aim' => label($first), 'value' => $this->aimValue($first, (float) $target->value($first)), 'reach' => lcfirst($reach)]),
+            );
         } elseif ($advice->missed !== []) {
             $names = Names::list(array_map(static fn(RecipeAim $aim): string => label($aim), $advice->missed));
             $found[] = new Finding(Finding::BEYOND, __('bench.rest', ['aims' => Sentence::from($names)]), $reach);
         }
         foreach ($advice->over as $ion) {
-            $found[] = new Finding(Finding::BEYOND, __('bench.over.head', ['ion' => label($ion)]), __('bench.over.why', ['least' => Names::figure($this->draft->batch->water->ions->milligramsOf($ion), 3), 'most' => Names::figure((float) ($target->caps[$ion->value] ?? 0.0), 3)]));
+            $found[] = new Finding(
+                Finding::BEYOND,
+                __('bench.over.head', ['ion' => label($ion)]),
+                __(
+                    'bench.over.why',
+                    ['least' => Names::figure(
+                        $this->draft->batch->water->ions->milligramsOf($ion),
+                        3,
+                    ), 'most' => Names::figure((float) ($target->caps[$ion->value] ?? 0.0), 3)],
+                ),
+            );
         }
         if ($advice->wanting !== []) {
             $names = array_map(static fn($salt): string => __('names.salt.'.$salt->key).' ('.$salt->formula.')', $advice->wanting);
-            $found[] = new Finding(Finding::HEED, __('bench.wanting.head'), __('bench.wanting.why', ['jars' => implode(' '.__('bench.wanting.or').' ', $names)]));
+            $found[] = new Finding(
+                Finding::HEED,
+                __('bench.wanting.head'),
+                __('bench.wanting.why', ['jars' => implode(' '.__('bench.wanting.or').' ', $names)]),
+            );
         }
         if (in_array(RecipeAim::Alkalinity, $advice->missed, true) && $this->draft->closest->ions->alkalinity() > (float) $target->kh) {
             $found[] = new Finding(Finding::HEED, __('bench.acid.head'), StepWords::caution(Caution::Acid).' '.__('bench.acid.why'));
@@ -442,7 +470,10 @@ final class MixingPage
             $parameter = self::parameter($aim);
             $value = $parameter === null ? $concession->instead : $this->show->unit($parameter)->fromBase($concession->instead);
             $ways[] = [
-                'text' => (string) __('bench.way.instead', ['aim' => label($aim), 'value' => $this->aimValue($aim, $concession->instead), 'wanted' => $this->aimNumber($aim, $concession->wanted)]),
+                'text' => (string) __(
+                    'bench.way.instead',
+                    ['aim' => label($aim), 'value' => $this->aimValue($aim, $concession->instead), 'wanted' => $this->aimNumber($aim, $concession->wanted)],
+                ),
                 'link' => $this->link([$aim->value => Show::plain($value, $parameter === null ? 1 : max(1, $this->show->unit($parameter)->decimals))]),
             ];
         }
@@ -455,8 +486,14 @@ final class MixingPage
     {
         return match (true) {
             is_infinite($reach[1]) => (string) __('bench.reach.more', ['aim' => label($aim), 'value' => $this->aimValue($aim, $reach[0])]),
-            abs($reach[1] - $reach[0]) <= $aim->tolerance($reach[0]) => (string) __('bench.reach.fixed', ['aim' => label($aim), 'value' => $this->aimValue($aim, $reach[0])]),
-            default => (string) __('bench.reach.between', ['aim' => label($aim), 'low' => $this->aimNumber($aim, $reach[0]), 'high' => $this->aimValue($aim, $reach[1])]),
+            abs($reach[1] - $reach[0]) <= $aim->tolerance($reach[0]) => (string) __(
+                'bench.reach.fixed',
+                ['aim' => label($aim), 'value' => $this->aimValue($aim, $reach[0])],
+            ),
+            default => (string) __(
+                'bench.reach.between',
+                ['aim' => label($aim), 'low' => $this->aimNumber($aim, $reach[0]), 'high' => $this->aimValue($aim, $reach[1])],
+            ),
         };
     }
 
@@ -470,7 +507,11 @@ final class MixingPage
             return [];
         }
 
-        return [new Finding(Finding::HEED, __('bench.rounding.head'), __('bench.rounding.why', ['aims' => Names::list(array_map(static fn(RecipeAim $aim): string => label($aim), array_values($lost)))]))];
+        return [new Finding(
+            Finding::HEED,
+            __('bench.rounding.head'),
+            __('bench.rounding.why', ['aims' => Names::list(array_map(static fn(RecipeAim $aim): string => label($aim), array_values($lost)))]),
+        )];
     }
 
     /** @return list<Finding> */
@@ -501,7 +542,8 @@ final class MixingPage
         }
 
         return [new Finding(Finding::BEYOND, __('bench.shock.head'), __('bench.shock.why', [
-            'share' => $this->show->percent($this->draft->input->fraction), 'now' => $this->show->number(Parameter::Conductivity, $now), 'after' => $this->show->value(Parameter::Conductivity, $after),
+            'share' => $this->show->percent($this->draft->input->fraction), 'now' => $this->show
+                ->number(Parameter::Conductivity, $now), 'after' => $this->show->value(Parameter::Conductivity, $after),
             'allowed' => $this->show->width(Parameter::Conductivity, $allowed),
         ]).' '.StepWords::caution(Caution::Osmotic))];
     }
@@ -513,7 +555,11 @@ final class MixingPage
         $cap = AnimalGroup::PlantsFirst->caps()['Na'];
 
         return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $sodium <= $cap ? [] : [
-            new Finding(Finding::HEED, __('bench.sodium.head', ['amount' => Names::figure($sodium, 2)]), StepWords::caution(Caution::SodiumPlants).' '.__('bench.sodium.why')),
+            new Finding(
+                Finding::HEED,
+                __('bench.sodium.head', ['amount' => Names::figure($sodium, 2)]),
+                StepWords::caution(Caution::SodiumPlants).' '.__('bench.sodium.why'),
+            ),
         ];
     }
 
@@ -527,7 +573,14 @@ final class MixingPage
             if ($known->analysis?->isBad === true) {
                 $found[] = new Finding(Finding::HEED, __('bench.known.odd', ['water' => $source->name]), __('bench.known.odd_why'));
             } elseif (!$known->isAnalysed && !$source->isPure && $known->analysis !== null && $known->analysis->assumptions !== []) {
-                $found[] = new Finding(Finding::GOOD, __('bench.known.kits', ['water' => $source->name]), implode(' ', array_map(static fn(Text $one): string => say($one, 'analysis'), array_slice($known->analysis->assumptions, 0, 2))).' '.__('bench.known.kits_why'));
+                $found[] = new Finding(
+                    Finding::GOOD,
+                    __('bench.known.kits', ['water' => $source->name]),
+                    implode(
+                        ' ',
+                        array_map(static fn(Text $one): string => say($one, 'analysis'), array_slice($known->analysis->assumptions, 0, 2)),
+                    ).' '.__('bench.known.kits_why'),
+                );
             }
         }
         foreach ($this->draft->batch->order() as $j) {
@@ -542,7 +595,11 @@ final class MixingPage
         }
         $unknown = $this->draft->batch->water->unknown();
         if ($unknown !== []) {
-            $found[] = new Finding(Finding::GOOD, __('bench.known.ions'), __('bench.known.ions_why', ['ions' => implode(', ', array_map(static fn(Ion $ion): string => strtolower(label($ion)), $unknown))]));
+            $found[] = new Finding(
+                Finding::GOOD,
+                __('bench.known.ions'),
+                __('bench.known.ions_why', ['ions' => implode(', ', array_map(static fn(Ion $ion): string => strtolower(label($ion)), $unknown))]),
+            );
         }
 
         return $found;
@@ -560,10 +617,15 @@ final class MixingPage
             $hours = $reservoir->supply()->hoursFor($litres);
             $text = __('bench.store.why', [
                 'litres' => $this->show->volume($litres), 'level' => $this->show->volume($reservoir->level), 'time' => Show::minutes((int) ceil(60.0 * $hours)),
-                'there' => $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $hours))), 'waste' => $this->show->volume($reservoir->supply()->wasteFor($litres)),
+                'there' => $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $hours))), 'waste' => $this->show
+                    ->volume($reservoir->supply()->wasteFor($litres)),
             ]);
 
-            return [new Finding(Finding::HEED, __('bench.store.head', ['water' => $source->name]), $text.($litres > $reservoir->capacity ? ' '.__('bench.store.twice') : ''))];
+            return [new Finding(
+                Finding::HEED,
+                __('bench.store.head', ['water' => $source->name]),
+                $text.($litres > $reservoir->capacity ? ' '.__('bench.store.twice') : ''),
+            )];
         }
 
         return [];
@@ -585,14 +647,18 @@ final class MixingPage
     {
         $working = $this->carbonDioxideWorking();
 
-        return $working === null ? [] : [new Finding(Finding::GOOD, __('bench.gas.head', ['ph' => Show::rounded($working->value('pH'), 1)]), __('bench.gas.why'))];
+        return $working === null
+            ? []
+            : [new Finding(Finding::GOOD, __('bench.gas.head', ['ph' => Show::rounded($working->value('pH'), 1)]), __('bench.gas.why'))];
     }
 
     private function carbonDioxideWorking(): ?Computation
     {
         $degrees = $this->draft->batch->water->ions->alkalinity() / Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
 
-        return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $this->draft->batch->water->ions->alkalinity() < Carbonate::SOFT ? null : Computation::of('bench_sheet.title')
+        return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $this->draft->batch->water->ions->alkalinity() < Carbonate::SOFT
+            ? null
+            : Computation::of('bench_sheet.title')
             ->given('KH', 'bench_sheet.kh_of_batch', $degrees, '°')
             ->given('CO2', 'bench_sheet.dissolved_carbon_dioxide', self::PLANTED_CO2, 'mg/L')
             ->line('pH = 7 - log10(CO2 / (3 * KH))', 'bench_sheet.ph', '', 'common_rule_from_first_dissociation_of')

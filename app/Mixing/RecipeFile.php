@@ -45,7 +45,13 @@ final class RecipeFile
         }
         foreach ($draft->batch->order() as $j) {
             $product = $draft->products[$j];
-            $products[] = array_filter(['name' => $product->name, 'formula' => $product->toCore()->salt?->formula, 'amount' => round($draft->batch->amounts[$j], 4), 'unit' => $product->unit], static fn(mixed $value): bool => $value !== null);
+            $products[] = array_filter(
+                [
+                    'name' => $product->name, 'formula' => $product->toCore()->salt?->formula, 'amount' => round($draft->batch->amounts[$j], 4),
+                    'unit' => $product->unit,
+                ],
+                static fn(mixed $value): bool => $value !== null,
+            );
         }
 
         return ['name' => $name, 'litres' => $litres, 'target' => $target, 'waters' => $waters, 'jars' => $products];
@@ -59,14 +65,20 @@ final class RecipeFile
             $recipes[] = ['target' => (object) self::part($recipe->content['target'] ?? [])] + $recipe->content;
         }
 
-        return json_encode(['format' => 'cresco-recipes', 'version' => 1, 'recipes' => $recipes], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            ['format' => 'cresco-recipes', 'version' => 1, 'recipes' => $recipes],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     public static function csv(Keeper $keeper): string
     {
         $rows = [];
         $add = static function (string $recipe, string $part, mixed $name, mixed $value, string $unit) use (&$rows): void {
-            $rows[] = ['recipe' => $recipe, 'part' => $part, 'name' => is_scalar($name) ? (string) $name : '', 'value' => is_numeric($value) ? (float) $value : null, 'unit' => $unit];
+            $rows[] = [
+                'recipe' => $recipe, 'part' => $part, 'name' => is_scalar($name) ? (string) $name : '',
+                'value' => is_numeric($value) ? (float) $value : null, 'unit' => $unit,
+            ];
         };
         foreach (self::all($keeper) as $recipe) {
             $content = $recipe->content;
@@ -118,10 +130,16 @@ final class RecipeFile
                     $recipe['litres'] = $value;
                     break;
                 case 'target':
-                    $recipe['target'][in_array($row['name'], self::AIMS, true) ? $row['name'] : throw FileFault::at($line, (string) __('file.target_one', ['aims' => implode(', ', self::AIMS)]))] = $value;
+                    $recipe['target'][in_array($row['name'], self::AIMS, true) ? $row['name'] : throw FileFault::at(
+                        $line,
+                        (string) __('file.target_one', ['aims' => implode(', ', self::AIMS)]),
+                    )] = $value;
                     break;
                 case 'cap':
-                    $recipe['target']['caps_mg_per_l'][Ion::tryFrom($row['name'])->value ?? throw FileFault::at($line, (string) __('file.there_no_ion', ['ion' => $row['name']]))] = $value;
+                    $recipe['target']['caps_mg_per_l'][Ion::tryFrom($row['name'])->value ?? throw FileFault::at(
+                        $line,
+                        (string) __('file.there_no_ion', ['ion' => $row['name']]),
+                    )] = $value;
                     break;
                 case 'water':
                     $recipe['waters'][] = ['name' => $row['name'], 'litres' => $value];
@@ -135,11 +153,23 @@ final class RecipeFile
             $recipes[$row['recipe']] = $recipe;
         }
         // The same gate as for JSON, so that both ways lead to the same records.
-        $whole = json_encode(['format' => 'cresco-recipes', 'version' => 1, 'recipes' => array_map(static fn(array $recipe): array => ['target' => (object) $recipe['target']] + $recipe, array_values($recipes))], JSON_THROW_ON_ERROR);
+        $whole = json_encode(
+            ['format' => 'cresco-recipes', 'version' => 1, 'recipes' => array_map(
+                static fn(array $recipe): array => ['target' => (object) $recipe['target']] + $recipe,
+                array_values($recipes),
+            )],
+            JSON_THROW_ON_ERROR,
+        );
         $fault = JsonFile::fault(json_decode($whole, false, 32, JSON_THROW_ON_ERROR), 'recipes');
         if ($fault !== null) {
             $name = array_keys($recipes)[(int) ($fault[0][1] ?? 0)] ?? '';
-            throw FileFault::at($lines[$name] ?? 1, (string) __('file.recipe_does_not_hold', ['name' => $name, 'why' => '/'.implode('/', array_map(strval(...), array_slice($fault[0], 2))).': '.$fault[1]]));
+            throw FileFault::at(
+                $lines[$name] ?? 1,
+                (string) __(
+                    'file.recipe_does_not_hold',
+                    ['name' => $name, 'why' => '/'.implode('/', array_map(strval(...), array_slice($fault[0], 2))).': '.$fault[1]],
+                ),
+            );
         }
 
         return self::keep($keeper, array_values($recipes));
@@ -150,7 +180,9 @@ final class RecipeFile
     {
         $now = CarbonImmutable::now()->format('Y-m-d H:i:s');
         $rows = array_map(static fn(array $recipe): array => [
-            'keeper_id' => $keeper->id, 'name' => is_string($recipe['name'] ?? null) ? $recipe['name'] : 'Recipe', 'content' => json_encode($recipe, JSON_THROW_ON_ERROR), 'created_at' => $now, 'updated_at' => $now,
+            'keeper_id' => $keeper->id, 'name' => is_string($recipe['name'] ?? null)
+                ? $recipe['name']
+                : 'Recipe', 'content' => json_encode($recipe, JSON_THROW_ON_ERROR), 'created_at' => $now, 'updated_at' => $now,
         ], $recipes);
         DB::transaction(static function () use ($keeper, $rows): void {
             if ($keeper->recipes()->count() + count($rows) > RecordQuota::most(Recipe::class)) {

@@ -16,7 +16,14 @@ final readonly class RecipePage
 
     public function parts(): string
     {
-        return implode(' · ', array_filter([$this->list('waters', 'litres', fn(float $litres, array $part): string => $this->show->volume($litres, 1)), $this->list('jars', 'amount', static fn(float $amount, array $part): string => Show::joined(Show::plain($amount, 2), is_string($part['unit'] ?? null) ? $part['unit'] : 'g'))]));
+        return implode(
+            ' · ',
+            array_filter([$this->list('waters', 'litres', fn(float $litres, array $part): string => $this->show->volume($litres, 1)), $this->list(
+                'jars',
+                'amount',
+                static fn(float $amount, array $part): string => Show::joined(Show::plain($amount, 2), is_string($part['unit'] ?? null) ? $part['unit'] : 'g'),
+            )]),
+        );
     }
 
     public function litres(): string

@@ -34,7 +34,12 @@ final readonly class StockSolutions
         $dose = self::read($perLitre, 5.0, 0.1, 100.0, 'per_litre', $faults);
         $concentrate = Concentrate::of($draft->batch->recipe, $dose, $size);
         $name = static fn(int $j): string => $draft->products[$j]->name;
-        $weigh = static fn(int $j): string => sprintf('%s %s %s', Show::grams($concentrate->grams[$j], $draft->input->step), $draft->products[$j]->unit, $name($j));
+        $weigh = static fn(int $j): string => sprintf(
+            '%s %s %s',
+            Show::grams($concentrate->grams[$j], $draft->input->step),
+            $draft->products[$j]->unit,
+            $name($j),
+        );
         $apart = [];
         $used = array_keys($concentrate->grams);
         foreach ($used as $i => $a) {
@@ -51,7 +56,13 @@ final readonly class StockSolutions
             $size,
             $size / $dose,
             array_map(static fn(array $bottle): array => array_map($weigh, $bottle[0]), $concentrate->bottles),
-            array_map(static fn(int $j): string => (string) __('bench.bottle.least', ['jar' => $name($j), 'amount' => $weigh($j), 'litres' => Show::plain($concentrate->least[$j], 1)]), $concentrate->undissolved),
+            array_map(
+                static fn(int $j): string => (string) __(
+                    'bench.bottle.least',
+                    ['jar' => $name($j), 'amount' => $weigh($j), 'litres' => Show::plain($concentrate->least[$j], 1)],
+                ),
+                $concentrate->undissolved,
+            ),
             $apart,
             $faults,
         );

@@ -26,7 +26,10 @@ final class WriteBatch
     {
         return DB::transaction(function () use ($keeper, $draft): Batch {
             $water = $this->water($keeper, $draft->input->tank);
-            $batch = new Batch(['tank_id' => $draft->input->tank?->id, 'source_water_id' => $water->id, 'litres' => $draft->input->litres, 'card' => self::card($draft, $water->name)]);
+            $batch = new Batch([
+                'tank_id' => $draft->input->tank?->id, 'source_water_id' => $water->id, 'litres' => $draft->input->litres,
+                'card' => self::card($draft, $water->name),
+            ]);
             $batch->keeper_id = $keeper->id;
             $batch->save();
 
@@ -86,7 +89,10 @@ final class WriteBatch
             sources: $sources,
             products: $products,
             start: $batch->start(),
-            soft: min([10000.0, ...array_map(static fn(BatchSource $source): float => $source->measured ?? Conductance::of($source->ions)->microsiemens, $batch->recipe->sources)]),
+            soft: min([10000.0, ...array_map(
+                static fn(BatchSource $source): float => $source->measured ?? Conductance::of($source->ions)->microsiemens,
+                $batch->recipe->sources,
+            )]),
             target: array_filter(array_combine(
                 array_map(static fn(RecipeAim $aim): string => $aim->value, RecipeAim::cases()),
                 array_map(static fn(RecipeAim $aim): ?float => $draft->input->target->value($aim), RecipeAim::cases()),

@@ -32,6 +32,9 @@ final class Arrival extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'bag' => 'array', 'arrived_at' => 'immutable_datetime', 'quarantine_until' => 'immutable_date:Y-m-d', 'ended_at' => 'immutable_datetime', 'step' => 'integer', 'step_at' => 'immutable_datetime'];
+        return [
+            'tank_id' => 'integer', 'bag' => 'array', 'arrived_at' => 'immutable_datetime', 'quarantine_until' => 'immutable_date:Y-m-d',
+            'ended_at' => 'immutable_datetime', 'step' => 'integer', 'step_at' => 'immutable_datetime',
+        ];
     }
 }

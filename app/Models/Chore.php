@@ -37,7 +37,10 @@ final class Chore extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'every' => 'integer', 'minutes' => 'integer', 'next_on' => 'immutable_date:Y-m-d', 'last_at' => 'immutable_datetime', 'wears_most' => 'float', 'wears_of' => Parameter::class];
+        return [
+            'keeper_id' => 'integer', 'tank_id' => 'integer', 'every' => 'integer', 'minutes' => 'integer', 'next_on' => 'immutable_date:Y-m-d',
+            'last_at' => 'immutable_datetime', 'wears_most' => 'float', 'wears_of' => Parameter::class,
+        ];
     }
 
     /** @return BelongsTo<Tank, $this> */

@@ -18,7 +18,10 @@ final class DataVersion
     ];
 
     /** Those through which it belongs to a keeper. */
-    private const OF_KEEPERS = ['source_water_id' => 'source_waters', 'product_id' => 'products', 'reservoir_id' => 'reservoirs', 'batch_id' => 'batches', 'plant_kind_id' => 'plant_kinds'];
+    private const OF_KEEPERS = [
+        'source_water_id' => 'source_waters', 'product_id' => 'products', 'reservoir_id' => 'reservoirs', 'batch_id' => 'batches',
+        'plant_kind_id' => 'plant_kinds',
+    ];
 
     /**
      * Records were written.

@@ -33,6 +33,9 @@ final class Dose extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'product_id' => 'integer', 'entry_id' => 'integer', 'amount' => 'float', 'brings' => 'array', 'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean', 'taken' => 'float'];
+        return [
+            'tank_id' => 'integer', 'product_id' => 'integer', 'entry_id' => 'integer', 'amount' => 'float', 'brings' => 'array',
+            'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean', 'taken' => 'float',
+        ];
     }
 }

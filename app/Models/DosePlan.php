@@ -38,7 +38,11 @@ final class DosePlan extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'product_id' => 'integer', 'amount' => 'float', 'every' => 'integer', 'starts_on' => 'immutable_date:Y-m-d', 'ends_on' => 'immutable_date:Y-m-d', 'by_doser' => 'boolean', 'delivers' => 'float', 'measured_on' => 'immutable_date:Y-m-d', 'bottle' => 'float', 'filled_on' => 'immutable_date:Y-m-d'];
+        return [
+            'tank_id' => 'integer', 'product_id' => 'integer', 'amount' => 'float', 'every' => 'integer', 'starts_on' => 'immutable_date:Y-m-d',
+            'ends_on' => 'immutable_date:Y-m-d', 'by_doser' => 'boolean', 'delivers' => 'float', 'measured_on' => 'immutable_date:Y-m-d',
+            'bottle' => 'float', 'filled_on' => 'immutable_date:Y-m-d',
+        ];
     }
 
     /** What really goes in each time: of a doser what its tube gives. */
@@ -59,7 +63,13 @@ final class DosePlan extends Record
     public function emptyWorking(CarbonImmutable $day): ?Computation
     {
         return !$this->by_doser || $this->bottle === null || $this->filled_on === null || $this->given() <= 0.0 ? null
-            : DosingBottle::empty($this->bottle, $this->given(), max(1, $this->every), self::number($day) - self::number($this->filled_on), $this->product->unit);
+            : DosingBottle::empty(
+                $this->bottle,
+                $this->given(),
+                max(1, $this->every),
+                self::number($day) - self::number($this->filled_on),
+                $this->product->unit,
+            );
     }
 
     /** @return BelongsTo<Product, $this> */

@@ -31,7 +31,10 @@ final class FollowUp extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['job' => FollowUpKind::class, 'due_from' => 'immutable_datetime', 'due_until' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'checklist_id' => 'integer'];
+        return [
+            'job' => FollowUpKind::class, 'due_from' => 'immutable_datetime', 'due_until' => 'immutable_datetime', 'done_at' => 'immutable_datetime',
+            'checklist_id' => 'integer',
+        ];
     }
 
     /**

@@ -36,7 +36,10 @@ final class Helper extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'from_day' => 'immutable_date:Y-m-d', 'until_day' => 'immutable_date:Y-m-d', 'reads' => 'array', 'revoked_at' => 'immutable_datetime', 'made_at' => 'immutable_datetime'];
+        return [
+            'keeper_id' => 'integer', 'tank_id' => 'integer', 'from_day' => 'immutable_date:Y-m-d', 'until_day' => 'immutable_date:Y-m-d',
+            'reads' => 'array', 'revoked_at' => 'immutable_datetime', 'made_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<Tank, $this> */

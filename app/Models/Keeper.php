@@ -49,7 +49,10 @@ final class Keeper extends Authenticatable implements Habits
 
     protected $table = 'keepers';
 
-    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures', 'shows_all'];
+    protected $fillable = [
+        'name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor',
+        'scale_step', 'simulated', 'week', 'figures', 'shows_all',
+    ];
 
     protected $hidden = ['password', 'remember_token', 'feed_hash'];
 
@@ -224,7 +227,11 @@ final class Keeper extends Authenticatable implements Habits
             return;
         }
         // Letters lead to the address that Cresco was given, not to the one a request came by.
-        AccountEmail::post($this->email, 'reset', rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $this->email]));
+        AccountEmail::post(
+            $this->email,
+            'reset',
+            rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $this->email]),
+        );
     }
 
     /** @return HasMany<LearningReset, $this> */
@@ -238,9 +245,12 @@ final class Keeper extends Authenticatable implements Habits
     {
         $kit = $this->coreKit($parameter);
         // What is kept of the kit stays to its last digit.
-        $this->kits()->where('parameter', $parameter)->exists() ? $this->kits()->where('parameter', $parameter)->update(['set_at' => $at]) : $this->kits()->create(['parameter' => $parameter,
-            'method' => $kit->method, 'unit' => $kit->unit->key, 'step' => $kit->unit->widthToBase($kit->step), 'fields' => array_map($kit->unit->toBase(...), $kit->fields), 'set_at' => $at,
-        ]);
+        $this->kits()->where('parameter', $parameter)->exists()
+            ? $this->kits()->where('parameter', $parameter)->update(['set_at' => $at])
+            : $this->kits()->create(['parameter' => $parameter,
+                'method' => $kit->method, 'unit' => $kit->unit->key, 'step' => $kit->unit
+                    ->widthToBase($kit->step), 'fields' => array_map($kit->unit->toBase(...), $kit->fields), 'set_at' => $at,
+            ]);
         $this->unsetRelation('kits');
         $this->show = null;
     }

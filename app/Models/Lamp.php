@@ -39,13 +39,18 @@ final class Lamp extends Record
 
     protected $table = 'lamps';
 
-    protected $fillable = ['kind', 'told_by', 'told', 'colour', 'type', 'length', 'width', 'above', 'angle', 'dimmer', 'hours', 'ramp', 'across', 'front', 'spots'];
+    protected $fillable = [
+        'kind', 'told_by', 'told', 'colour', 'type', 'length', 'width', 'above', 'angle', 'dimmer', 'hours', 'ramp', 'across', 'front', 'spots',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return array_fill_keys(['told', 'length', 'width', 'above', 'angle', 'dimmer', 'hours', 'ramp', 'across', 'front'], 'float')
-            + ['tank_id' => 'integer', 'spots' => 'integer', 'kind' => LampKind::class, 'told_by' => LampSource::class, 'colour' => LightColour::class, 'type' => LampType::class];
+            + [
+                'tank_id' => 'integer', 'spots' => 'integer', 'kind' => LampKind::class, 'told_by' => LampSource::class,
+                'colour' => LightColour::class, 'type' => LampType::class,
+            ];
     }
 
     public function flux(): float
@@ -59,7 +64,20 @@ final class Lamp extends Record
 
     public function toCore(): LampModel
     {
-        return new LampModel($this->kind, $this->flux(), $this->length, $this->width, $this->above, $this->angle, $this->dimmer, $this->hours, $this->ramp, $this->across, $this->front, $this->spots);
+        return new LampModel(
+            $this->kind,
+            $this->flux(),
+            $this->length,
+            $this->width,
+            $this->above,
+            $this->angle,
+            $this->dimmer,
+            $this->hours,
+            $this->ramp,
+            $this->across,
+            $this->front,
+            $this->spots,
+        );
     }
 
     /** @return list<int> */

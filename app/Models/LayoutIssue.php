@@ -30,7 +30,10 @@ final class LayoutIssue extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'checklist_id' => 'integer', 'kind' => LayoutIssueKind::class, 'state' => LayoutIssueState::class, 'noted_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
+        return [
+            'tank_id' => 'integer', 'checklist_id' => 'integer', 'kind' => LayoutIssueKind::class, 'state' => LayoutIssueState::class,
+            'noted_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime',
+        ];
     }
 
     public function words(): string

@@ -77,7 +77,10 @@ final class LearningReset extends Record
     public static function ofTanks(array $tanks): array
     {
         $found = [];
-        foreach ($tanks === [] ? [] : DB::table('learning_resets')->whereIn('tank_id', $tanks)->groupBy('tank_id', 'what')->selectRaw('tank_id, what, max(since) as since')->get() as $row) {
+        foreach ($tanks === []
+            ? []
+            : DB::table('learning_resets')->whereIn('tank_id', $tanks)->groupBy('tank_id', 'what')->selectRaw('tank_id, what, max(since) as since')
+                ->get() as $row) {
             if (is_numeric($row->tank_id) && is_string($row->what) && is_string($row->since)) {
                 $found[(int) $row->tank_id][$row->what] = CarbonImmutable::parse($row->since, 'UTC');
             }
@@ -94,12 +97,14 @@ final class LearningReset extends Record
     /** Leaves out turns of jobs before their days were to be learned anew. */
     public static function afterTurns(): \Closure
     {
-        return static fn(Builder $starts): Builder => $starts->from('learning_resets')->whereRaw("learning_resets.what = '".self::TURNS."' || chore_turns.chore_id")->whereColumn('learning_resets.since', '>=', 'chore_turns.done_at');
+        return static fn(Builder $starts): Builder => $starts->from('learning_resets')
+            ->whereRaw("learning_resets.what = '".self::TURNS."' || chore_turns.chore_id")->whereColumn('learning_resets.since', '>=', 'chore_turns.done_at');
     }
 
     /** Leaves out what was seen before such a moment: for a relation of trials, each with its time in "taken_at". */
     public static function after(string $table, string $owner, string $what): \Closure
     {
-        return static fn(Builder $starts): Builder => $starts->from('learning_resets')->whereColumn('learning_resets.'.$owner, $table.'.'.$owner)->where('learning_resets.what', $what)->whereColumn('learning_resets.since', '>=', $table.'.taken_at');
+        return static fn(Builder $starts): Builder => $starts->from('learning_resets')->whereColumn('learning_resets.'.$owner, $table.'.'.$owner)
+            ->where('learning_resets.what', $what)->whereColumn('learning_resets.since', '>=', $table.'.taken_at');
     }
 }

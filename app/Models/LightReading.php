@@ -32,7 +32,10 @@ final class LightReading extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'light' => 'float', 'across' => 'float', 'front' => 'float', 'depth' => 'float', 'band' => 'float', 'taken_at' => 'immutable_datetime'];
+        return [
+            'tank_id' => 'integer', 'light' => 'float', 'across' => 'float', 'front' => 'float', 'depth' => 'float', 'band' => 'float',
+            'taken_at' => 'immutable_datetime',
+        ];
     }
 
     public function toCore(): LampReading

@@ -32,7 +32,10 @@ final class Photo extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'checklist_id' => 'integer', 'checklist_step_id' => 'integer', 'width' => 'integer', 'height' => 'integer', 'is_intent' => 'boolean', 'taken_at' => 'immutable_datetime'];
+        return [
+            'keeper_id' => 'integer', 'tank_id' => 'integer', 'checklist_id' => 'integer', 'checklist_step_id' => 'integer', 'width' => 'integer',
+            'height' => 'integer', 'is_intent' => 'boolean', 'taken_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<ChecklistStep, $this> */

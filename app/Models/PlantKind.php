@@ -49,6 +49,9 @@ final class PlantKind extends Record
     /** @return list<int> */
     public function tanksOfPlants(): array
     {
-        return array_values(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, PlantGroup::query()->where('plant_kind_id', $this->id)->distinct()->pluck('tank_id')->all()));
+        return array_values(array_map(
+            static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0,
+            PlantGroup::query()->where('plant_kind_id', $this->id)->distinct()->pluck('tank_id')->all(),
+        ));
     }
 }

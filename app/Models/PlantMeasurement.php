@@ -74,6 +74,9 @@ final class PlantMeasurement extends Record
     /** @return list<int> */
     public function tanksOfPlants(): array
     {
-        return array_values(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, PlantGroup::query()->whereKey($this->plant_group_id)->pluck('tank_id')->all()));
+        return array_values(array_map(
+            static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0,
+            PlantGroup::query()->whereKey($this->plant_group_id)->pluck('tank_id')->all(),
+        ));
     }
 }

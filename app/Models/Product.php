@@ -46,7 +46,8 @@ final class Product extends Record
     /** @return HasMany<SpoonTrial, $this> */
     public function trials(): HasMany
     {
-        return $this->hasMany(SpoonTrial::class)->whereNotExists(LearningReset::after('spoon_trials', 'product_id', LearningReset::SPOON))->orderBy('taken_at')->orderBy('id');
+        return $this->hasMany(SpoonTrial::class)->whereNotExists(LearningReset::after('spoon_trials', 'product_id', LearningReset::SPOON))
+            ->orderBy('taken_at')->orderBy('id');
     }
 
     /** What is in the jar when it is no salt and no mineral product. */
@@ -100,7 +101,15 @@ final class Product extends Record
             if ($brings === []) {
                 return null;
             }
-            $feed = Fertiliser::ofLabel((string) $this->id, $this->name, max(1e-3, (float) ($label['dose'] ?? 1.0)), max(1e-3, (float) ($label['litres'] ?? 1.0)), $brings, self::DROP, is_numeric($label['days'] ?? null) ? (float) $label['days'] : null);
+            $feed = Fertiliser::ofLabel(
+                (string) $this->id,
+                $this->name,
+                max(1e-3, (float) ($label['dose'] ?? 1.0)),
+                max(1e-3, (float) ($label['litres'] ?? 1.0)),
+                $brings,
+                self::DROP,
+                is_numeric($label['days'] ?? null) ? (float) $label['days'] : null,
+            );
 
             return $this->isHomeMade() ? $feed->withoutLabel() : $feed;
         }
@@ -131,7 +140,12 @@ final class Product extends Record
     {
         $number = fn(string $field): float => (float) ($this->label[$field] ?? 0.0);
 
-        return new Conditioner($number('dose'), $number('litres'), is_numeric($this->label['strength'] ?? null) ? $number('strength') : null, $this->doseUnit()->label());
+        return new Conditioner(
+            $number('dose'),
+            $number('litres'),
+            is_numeric($this->label['strength'] ?? null) ? $number('strength') : null,
+            $this->doseUnit()->label(),
+        );
     }
 
     public function toCore(): Ingredient
@@ -147,7 +161,14 @@ final class Product extends Record
     {
         $number = fn(string $field): float => (float) ($this->label[$field] ?? 0.0);
 
-        return new Label($number('dose'), $number('litres'), $number('gh'), $number('kh'), $number('ec') > 0.0 ? $number('ec') : null, isset($this->label['ratio']) ? $number('ratio') : null);
+        return new Label(
+            $number('dose'),
+            $number('litres'),
+            $number('gh'),
+            $number('kh'),
+            $number('ec') > 0.0 ? $number('ec') : null,
+            isset($this->label['ratio']) ? $number('ratio') : null,
+        );
     }
 
     /** Whether it is put to a batch without being asked for: fertilisers, what is not weighed and labels that cannot be true are not. */

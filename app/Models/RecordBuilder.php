@@ -66,7 +66,11 @@ final class RecordBuilder extends Builder
     {
         $isTank = $this->model instanceof Tank;
 
-        return array_filter($fields, static fn(string|int $name): bool => $isTank ? $name === 'id' : str_ends_with((string) $name, '_id'), ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $fields,
+            static fn(string|int $name): bool => $isTank ? $name === 'id' : str_ends_with((string) $name, '_id'),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** @param list<array<mixed>> $rows */

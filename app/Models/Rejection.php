@@ -27,6 +27,9 @@ final class Rejection extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conductivity_in' => 'float', 'conductivity_out' => 'float', 'millilitres_a_minute' => 'float', 'is_first' => 'boolean', 'taken_at' => 'immutable_datetime'];
+        return [
+            'conductivity_in' => 'float', 'conductivity_out' => 'float', 'millilitres_a_minute' => 'float', 'is_first' => 'boolean',
+            'taken_at' => 'immutable_datetime',
+        ];
     }
 }

@@ -58,7 +58,10 @@ trait RemembersCasts
             $cast === '' => in_array($key, ['created_at', 'updated_at'], true) ? parent::getAttribute($key) : $raw,
             $cast === 'boolean' => (bool) $raw,
             is_string($raw) && is_string($cast) && is_subclass_of($cast, BackedEnum::class) => $cast::from($raw),
-            is_string($raw) && is_string($cast) && str_starts_with($cast, 'immutable_date') && in_array(strlen($raw), [10, 19], true) => self::moment($raw, $cast === 'immutable_date'),
+            is_string($raw)
+                && is_string($cast)
+                && str_starts_with($cast, 'immutable_date')
+                && in_array(strlen($raw), [10, 19], true) => self::moment($raw, $cast === 'immutable_date'),
             default => parent::getAttribute($key),
         };
         if (is_scalar($value) || is_array($value) || $value instanceof BackedEnum || $value instanceof CarbonImmutable || $value instanceof JsonRecord) {

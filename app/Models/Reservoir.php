@@ -64,13 +64,17 @@ final class Reservoir extends Record
     /** @return Collection<int, Rejection> readings of the membrane that is in now; what was kept before it was asked back does not count */
     public function ofThisMembrane(): Collection
     {
-        return $this->rejections->filter(fn(Rejection $r): bool => $r->conductivity_in > 0.0 && $r->conductivity_out <= $r->conductivity_in && ($this->membrane_on === null || $r->taken_at->greaterThanOrEqualTo($this->membrane_on)));
+        return $this->rejections->filter(fn(Rejection $r): bool => $r->conductivity_in > 0.0
+            && $r->conductivity_out <= $r->conductivity_in
+            && ($this->membrane_on === null || $r->taken_at->greaterThanOrEqualTo($this->membrane_on)));
     }
 
     /** How well the membrane that is in now holds back. */
     public function membrane(): ?Membrane
     {
-        $readings = $this->ofThisMembrane()->map(static fn(Rejection $r): array => [$r->taken_at->getTimestamp() / 86400.0, $r->conductivity_in, $r->conductivity_out, $r->is_first])->values()->all();
+        $readings = $this->ofThisMembrane()->map(static fn(Rejection $r): array => [
+            $r->taken_at->getTimestamp() / 86400.0, $r->conductivity_in, $r->conductivity_out, $r->is_first,
+        ])->values()->all();
 
         return Membrane::trend(array_values($readings), CarbonImmutable::now()->getTimestamp() / 86400.0);
     }

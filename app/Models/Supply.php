@@ -32,7 +32,10 @@ final class Supply extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'left' => 'float', 'weekly' => 'float', 'lead_days' => 'integer', 'counted_on' => 'immutable_date:Y-m-d', 'expires_on' => 'immutable_date:Y-m-d', 'product_id' => 'integer'];
+        return [
+            'keeper_id' => 'integer', 'left' => 'float', 'weekly' => 'float', 'lead_days' => 'integer', 'counted_on' => 'immutable_date:Y-m-d',
+            'expires_on' => 'immutable_date:Y-m-d', 'product_id' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<Product, $this> */

@@ -107,7 +107,10 @@ final class Tank extends Record
         'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide', 'dosing_method', 'food_grams', 'food_pinches', 'food_protein', 'fasting_day', 'doses_look_on',
     ];
 
-    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none', 'glass_cover' => 'open', 'water_tint' => 'clear', 'food_protein' => 42];
+    protected $attributes = [
+        'hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none', 'glass_cover' => 'open',
+        'water_tint' => 'clear', 'food_protein' => 42,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -156,7 +159,10 @@ final class Tank extends Record
     public function needs(): Needs
     {
         $this->loadMissing(self::INHABITANTS);
-        $of = [$this->attributes['limits'] ?? null, $this->attributes['animals'] ?? null, $this->relations['animalKinds'] ?? null, $this->relations['plantGroups'] ?? null];
+        $of = [
+            $this->attributes['limits'] ?? null, $this->attributes['animals'] ?? null, $this->relations['animalKinds'] ?? null,
+            $this->relations['plantGroups'] ?? null,
+        ];
         if ($this->needs !== null && $this->needsOf === $of) {
             return $this->needs;
         }
@@ -187,7 +193,8 @@ final class Tank extends Record
 
     private function inhabitants(): Inhabitants
     {
-        $kinds = $this->animalKinds->filter(static fn(Animal $animal): bool => $animal->count() > 0)->map(static fn(Animal $animal): AnimalKind => AnimalKinds::of($animal->kind));
+        $kinds = $this->animalKinds->filter(static fn(Animal $animal): bool => $animal->count() > 0)
+            ->map(static fn(Animal $animal): AnimalKind => AnimalKinds::of($animal->kind));
 
         return new Inhabitants(
             shrimp: $kinds->contains(static fn(AnimalKind $kind): bool => $kind->sort === 'shrimp'),
@@ -267,7 +274,8 @@ final class Tank extends Record
     /** What a pinch of food weighs, learned as a spoon is; null before one was weighed. */
     public function pinch(): ?Spoon
     {
-        $trials = array_values($this->loadMissing('pinchTrials')->pinchTrials->map(static fn(PinchTrial $trial): array => [$trial->grams_each, $trial->pinches])->all());
+        $trials = array_values($this->loadMissing('pinchTrials')->pinchTrials
+            ->map(static fn(PinchTrial $trial): array => [$trial->grams_each, $trial->pinches])->all());
 
         return $trials === [] ? null : Spoon::learned($trials, Spoon::PINCH_SPREAD);
     }
@@ -369,6 +377,9 @@ final class Tank extends Record
         $season = CarbonImmutable::now()->subDays(self::SEASON);
         $since = $season->max(LearningReset::ofTank($this->id, LearningReset::EVAPORATION) ?? $season);
 
-        return TopOffDrift::spells(array_values($this->topOffs->filter(static fn(TopOff $one): bool => !$one->taken_at->lessThan($since))->map(static fn(TopOff $one): array => [$one->taken_at->getTimestamp() / 86400.0, $one->litres])->all()));
+        return TopOffDrift::spells(array_values($this->topOffs->filter(static fn(TopOff $one): bool => !$one->taken_at->lessThan($since))
+            ->map(static fn(TopOff $one): array => [
+                $one->taken_at->getTimestamp() / 86400.0, $one->litres,
+            ])->all()));
     }
 }

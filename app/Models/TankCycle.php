@@ -32,6 +32,9 @@ final class TankCycle extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'way' => CyclingMethod::class, 'begun_on' => 'immutable_date:Y-m-d', 'source' => AmmoniaSource::class, 'doses' => 'array', 'plenty' => 'boolean'];
+        return [
+            'tank_id' => 'integer', 'way' => CyclingMethod::class, 'begun_on' => 'immutable_date:Y-m-d', 'source' => AmmoniaSource::class,
+            'doses' => 'array', 'plenty' => 'boolean',
+        ];
     }
 }

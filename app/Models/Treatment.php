@@ -32,7 +32,10 @@ final class Treatment extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['problem_id' => 'integer', 'remedy' => Remedy::class, 'begun_at' => 'immutable_datetime', 'check_on' => 'immutable_date:Y-m-d', 'checked_at' => 'immutable_datetime', 'result' => TreatmentResult::class];
+        return [
+            'problem_id' => 'integer', 'remedy' => Remedy::class, 'begun_at' => 'immutable_datetime', 'check_on' => 'immutable_date:Y-m-d',
+            'checked_at' => 'immutable_datetime', 'result' => TreatmentResult::class,
+        ];
     }
 
     /** @return BelongsTo<Problem, $this> */

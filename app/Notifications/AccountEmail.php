@@ -46,6 +46,9 @@ final class AccountEmail extends Mailable implements ShouldQueue
 
     public function content(): Content
     {
-        return new Content(text: 'emails.letter', with: ['text' => __('account.letters.'.$this->about.'.text'), 'address' => $this->link, 'hours' => self::HOURS]);
+        return new Content(
+            text: 'emails.letter',
+            with: ['text' => __('account.letters.'.$this->about.'.text'), 'address' => $this->link, 'hours' => self::HOURS],
+        );
     }
 }

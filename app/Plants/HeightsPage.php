@@ -25,9 +25,16 @@ final readonly class HeightsPage
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $rules = ['height' => ['nullable', 'array'], 'cover' => ['nullable', 'array'], 'guessed' => ['nullable', 'array'], 'hand' => ['nullable', $this->tank->keeper->show()->levels()->rule(50.0, 150.0, 90.0)]];
+        $rules = [
+            'height' => ['nullable', 'array'], 'cover' => ['nullable', 'array'], 'guessed' => ['nullable', 'array'],
+            'hand' => ['nullable', $this->tank->keeper->show()->levels()->rule(50.0, 150.0, 90.0)],
+        ];
         foreach ($this->planting->plantGroups as $key => $plantGroup) {
-            $rules['height.'.$key] = ['nullable', $this->tank->keeper->show()->levels()->rule(1.0, ceil(max($plantGroup->ceiling, $this->planting->room($plantGroup))), 140.0)];
+            $rules['height.'.$key] = ['nullable', $this->tank->keeper->show()->levels()->rule(
+                1.0,
+                ceil(max($plantGroup->ceiling, $this->planting->room($plantGroup))),
+                140.0,
+            )];
             $rules['cover.'.$key] = ['nullable', new Amount(1, 100, '%', '60')];
         }
 
@@ -51,8 +58,12 @@ final readonly class HeightsPage
                 $steps[] = $levels->show($i * $half);
             }
             $rows[] = [
-                'key' => $key, 'number' => count($rows) + 1, 'name' => $this->words->name($plantGroup), 'forecast' => $this->words->height($plantGroup), 'seen' => $this->words->seen($seen[$key] ?? null),
-                'floats' => $plantGroup->floats(), 'spreads' => $plantGroup->doubling > 0.0, 'cover' => (string) round(100.0 * $plantGroup->cover), 'steps' => $plantGroup->floats() ? [] : $steps,
+                'key' => $key, 'number' => count($rows) + 1, 'name' => $this->words->name($plantGroup), 'forecast' => $this->words
+                    ->height($plantGroup), 'seen' => $this->words->seen($seen[$key] ?? null),
+                'floats' => $plantGroup->floats(), 'spreads' => $plantGroup
+                    ->doubling > 0.0, 'cover' => (string) round(100.0 * $plantGroup->cover), 'steps' => $plantGroup->floats()
+                    ? []
+                    : $steps,
             ];
         }
 

@@ -31,7 +31,14 @@ final class MeltingQuery
             $due = Emersed::due($planted, $plantGroup->melted_at === null ? $planted : max(0, $show->daysSince($plantGroup->melted_at)));
             if ($due !== null) {
                 // They are looked after every other day for six weeks: the next time is said, the rest would fill the page.
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Melt, $plantGroup->tank_id, (string) $plantGroup->id), $due, $due->isNow() ? Urgency::Due : Urgency::Ahead, JobKinds::of('melt'), name: $plantGroup->toKind()->name, of: $plantGroup->id);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Melt, $plantGroup->tank_id, (string) $plantGroup->id),
+                    $due,
+                    $due->isNow() ? Urgency::Due : Urgency::Ahead,
+                    JobKinds::of('melt'),
+                    name: $plantGroup->toKind()->name,
+                    of: $plantGroup->id,
+                );
             }
         }
 

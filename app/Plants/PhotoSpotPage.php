@@ -27,7 +27,10 @@ final readonly class PhotoSpotPage
     public function __construct(public Tank $tank, ?int $then, ?int $now, public bool $isOver)
     {
         $all = Photo::query()->where('tank_id', $tank->id)->whereNotIn('id', DB::table('problem_photos')->select('photo_id'))
-            ->where(static fn($photos) => $photos->whereNull('checklist_id')->orWhere('is_intent', true)->orWhereHas('step', static fn($steps) => $steps->where('job', 'photo')))
+            ->where(static fn($photos) => $photos->whereNull('checklist_id')->orWhere('is_intent', true)->orWhereHas(
+                'step',
+                static fn($steps) => $steps->where('job', 'photo'),
+            ))
             ->orderByDesc('taken_at')->orderByDesc('id')->limit(self::MOST[0])->get();
         $this->photos = $all;
         $intent = $all->firstWhere('is_intent', true);
@@ -45,6 +48,7 @@ final readonly class PhotoSpotPage
     /** @return Collection<int, LayoutIssue> the last that were settled */
     public function settled(): Collection
     {
-        return LayoutIssue::query()->where('tank_id', $this->tank->id)->where('state', '!=', LayoutIssueState::Restore)->orderByDesc('settled_at')->orderByDesc('id')->limit(self::MOST[1])->get();
+        return LayoutIssue::query()->where('tank_id', $this->tank->id)->where('state', '!=', LayoutIssueState::Restore)->orderByDesc('settled_at')
+            ->orderByDesc('id')->limit(self::MOST[1])->get();
     }
 }

@@ -63,13 +63,20 @@ final readonly class PlantGroupForm
     /** @return list<array{id: int, day: string, when: string, before: string, after: string, unit: string}> the newest first, as they are typed */
     public function looks(): array
     {
-        $text = fn(?float $value, bool $byCover): string => $value === null ? '' : ($byCover ? (string) round(100.0 * $value) : $this->show->levels()->show($value));
+        $text = fn(?float $value, bool $byCover): string => $value === null
+            ? ''
+            : ($byCover ? (string) round(100.0 * $value) : $this->show->levels()->show($value));
         $rows = [];
         foreach ($this->record?->looks()->reorder()->orderByDesc('happened_at')->orderByDesc('id')->limit(self::LISTED)->get() ?? [] as $look) {
             $byCover = $this->plantGroup !== null && $look->isOfCover($this->plantGroup->form);
             $rows[] = [
                 'id' => $look->id, 'day' => $this->show->day($look->happened_at), 'when' => $this->show->local($look->happened_at)->format('Y-m-d\TH:i'),
-                'before' => $text($byCover ? $look->cover_before : $look->before, $byCover), 'after' => $text($byCover ? $look->cover : $look->height, $byCover), 'unit' => $byCover ? '%' : $this->show->levels()->label,
+                'before' => $text(
+                    $byCover ? $look->cover_before : $look->before,
+                    $byCover,
+                ), 'after' => $text($byCover ? $look->cover : $look->height, $byCover), 'unit' => $byCover
+                    ? '%'
+                    : $this->show->levels()->label,
             ];
         }
 
@@ -89,7 +96,10 @@ final readonly class PlantGroupForm
         $percent = static fn(float $share): string => Show::plain(100.0 * $share, 1);
 
         return $record === null ? ['left' => '', 'right' => '', 'front' => '', 'back' => '']
-            : ['left' => $percent($record->left_edge), 'right' => $percent($record->right_edge), 'front' => $percent($record->front_edge), 'back' => $percent($record->back_edge)];
+            : [
+                'left' => $percent($record->left_edge), 'right' => $percent($record->right_edge), 'front' => $percent($record->front_edge),
+                'back' => $percent($record->back_edge),
+            ];
     }
 
     public function length(?float $mm): string
@@ -114,7 +124,13 @@ final readonly class PlantGroupForm
     {
         $scale = self::WIDE / VesselQuery::tank($this->tank)->plan->length();
 
-        return implode(' ', array_map(static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1), VesselQuery::tank($this->tank)->plan->outline()));
+        return implode(
+            ' ',
+            array_map(
+                static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1),
+                VesselQuery::tank($this->tank)->plan->outline(),
+            ),
+        );
     }
 
     /** @return list<array{float, float, float, float, string}> x, y, width, height and name of the other stands */
@@ -124,7 +140,10 @@ final readonly class PlantGroupForm
         foreach ($this->tank->plantGroups as $plantGroup) {
             if ($plantGroup->id !== $this->record?->id) {
                 $found[] = [
-                    round(self::WIDE * $plantGroup->left_edge, 1), round($this->high() * (1.0 - $plantGroup->back_edge), 1), round(self::WIDE * ($plantGroup->right_edge - $plantGroup->left_edge), 1),
+                    round(self::WIDE * $plantGroup->left_edge, 1), round($this->high() * (1.0 - $plantGroup->back_edge), 1), round(
+                        self::WIDE * ($plantGroup->right_edge - $plantGroup->left_edge),
+                        1,
+                    ),
                     round($this->high() * ($plantGroup->back_edge - $plantGroup->front_edge), 1), $plantGroup->toKind()->name,
                 ];
             }

@@ -29,7 +29,9 @@ final readonly class PlantGroupWords
     public static function place(GrowingGroup|PlantGroup $plantGroup): string
     {
         [$left, $right, $front, $back] = $plantGroup instanceof PlantGroup
-            ? [$plantGroup->left_edge, $plantGroup->right_edge, $plantGroup->front_edge, $plantGroup->back_edge] : [$plantGroup->left, $plantGroup->right, $plantGroup->front, $plantGroup->back];
+            ? [
+                $plantGroup->left_edge, $plantGroup->right_edge, $plantGroup->front_edge, $plantGroup->back_edge,
+            ] : [$plantGroup->left, $plantGroup->right, $plantGroup->front, $plantGroup->back];
         if ($plantGroup instanceof GrowingGroup && $plantGroup->floats()) {
             return __('plants.place.floating');
         }
@@ -39,7 +41,8 @@ final readonly class PlantGroupWords
 
     private static function placeAt(float $across, float $deep): string
     {
-        return __('plants.place.'.($deep > 0.62 ? 'back' : ($deep < 0.36 ? 'front' : 'middle'))).' '.__('plants.place.'.($across < 0.36 ? 'left' : ($across > 0.64 ? 'right' : 'centre')));
+        return __('plants.place.'.($deep > 0.62 ? 'back' : ($deep < 0.36 ? 'front' : 'middle'))).' '
+            .__('plants.place.'.($across < 0.36 ? 'left' : ($across > 0.64 ? 'right' : 'centre')));
     }
 
     public function name(GrowingGroup $plantGroup): string
@@ -56,12 +59,20 @@ final readonly class PlantGroupWords
 
         $number = fn(float $mm): string => $this->show->levels()->label === 'mm' ? Show::rounded($mm, 0) : $this->show->levelNumber($mm);
 
-        return __('plants.height.band', ['value' => $this->mm($plantGroup->height), 'low' => $number(max(1.0, $plantGroup->height - $half)), 'high' => $number($plantGroup->height + $half)]);
+        return __(
+            'plants.height.band',
+            [
+                'value' => $this->mm($plantGroup->height), 'low' => $number(max(1.0, $plantGroup->height - $half)),
+                'high' => $number($plantGroup->height + $half),
+            ],
+        );
     }
 
     public function seen(?GroupSeen $seen): string
     {
-        return $seen === null ? __('plants.height.unseen') : __($seen->guessed ? 'plants.height.guessed' : 'plants.height.read', ['day' => $this->show->day($seen->at())]);
+        return $seen === null
+            ? __('plants.height.unseen')
+            : __($seen->guessed ? 'plants.height.guessed' : 'plants.height.read', ['day' => $this->show->day($seen->at())]);
     }
 
     /** Stems that were cut again and again are bare below. */
@@ -78,7 +89,11 @@ final readonly class PlantGroupWords
         $rate = $plantGroup->rate;
         $words = $rate->count === 0
             ? __('plants.rate.guess', ['usual' => $this->mm($rate->usual)])
-            : trans_choice('plants.rate.learned', $rate->count, ['value' => $this->mm($rate->median), 'usual' => $this->mm($rate->usual), 'count' => $rate->count]);
+            : trans_choice(
+                'plants.rate.learned',
+                $rate->count,
+                ['value' => $this->mm($rate->median), 'usual' => $this->mm($rate->usual), 'count' => $rate->count],
+            );
 
         return $rate->aside === [] ? $words : $words.'; '.trans_choice('plants.rate.aside', count($rate->aside), ['count' => count($rate->aside)]);
     }
@@ -120,7 +135,10 @@ final readonly class PlantGroupWords
         }
         $light = $this->planting->lightAt($plantGroup, $day);
         $need = $this->planting->need($plantGroup);
-        $words = [__('plants.light.'.($light >= $need ? 'enough' : ($light >= PlantModel::ALIVE * $need ? 'short' : 'starves')), ['light' => Show::rounded($light, 0), 'need' => Show::rounded($need, 0)])];
+        $words = [__(
+            'plants.light.'.($light >= $need ? 'enough' : ($light >= PlantModel::ALIVE * $need ? 'short' : 'starves')),
+            ['light' => Show::rounded($light, 0), 'need' => Show::rounded($need, 0)],
+        )];
         $short = $light < $need && $day === 0.0 && $this->planting->shades($plantGroup, 0.0) !== [] ? $this->planting->shortFor($plantGroup) : 0;
         $words[0] .= $short === 0 ? '' : ', '.($short === null ? __('plants.light.long') : trans_choice('plants.light.since', $short, ['count' => $short]));
         $floating = $this->planting->floating($plantGroup, $day);
@@ -129,7 +147,10 @@ final readonly class PlantGroupWords
         }
         foreach ($this->planting->shades($plantGroup, $day) as $key => $shade) {
             if ($shade->lets() < 0.9) {
-                $words[] = __('plants.light.by', ['other' => $this->name($this->planting->plantGroups[$key]), 'share' => $this->show->percent(1.0 - $shade->lets())]);
+                $words[] = __(
+                    'plants.light.by',
+                    ['other' => $this->name($this->planting->plantGroups[$key]), 'share' => $this->show->percent(1.0 - $shade->lets())],
+                );
             }
         }
 
@@ -144,7 +165,9 @@ final readonly class PlantGroupWords
             return [__('plants.cut.none')];
         }
         $words = [__('plants.cut.'.$by->value, [
-            'to' => $by->isByCover() ? $this->show->percent($cut->cover) : $this->mm($cut->to), 'hands' => $this->hands($cut->to), 'share' => $this->show->percent($cut->share),
+            'to' => $by->isByCover()
+                ? $this->show->percent($cut->cover)
+                : $this->mm($cut->to), 'hands' => $this->hands($cut->to), 'share' => $this->show->percent($cut->share),
         ])];
         if ($cut->tops > 0) {
             $words[] = __('plants.cut.replant', ['tops' => $cut->tops, 'spacing' => $this->mm($cut->plantGroup->form->spacing())]);
@@ -153,7 +176,10 @@ final readonly class PlantGroupWords
             return $words;
         }
         $words[] = $cut->full === null ? __('plants.cut.never_full')
-            : __('plants.cut.full', ['when' => __('plants.when.between', ['from' => $this->days($cut->full[0], $cut->full[1]), 'until' => $this->date($cut->full[1])])]);
+            : __(
+                'plants.cut.full',
+                ['when' => __('plants.when.between', ['from' => $this->days($cut->full[0], $cut->full[1]), 'until' => $this->date($cut->full[1])])],
+            );
 
         return $words;
     }
@@ -203,7 +229,13 @@ final readonly class PlantGroupWords
         }
         $other = $this->planting->plantGroups[$cut->due->shaded];
 
-        return __('plants.light.gain', ['before' => Show::rounded($this->planting->lightAt($other, 0.0), 0), 'after' => Show::rounded($this->planting->gained($other, $cut), 0), 'other' => $this->name($other)]);
+        return __(
+            'plants.light.gain',
+            [
+                'before' => Show::rounded($this->planting->lightAt($other, 0.0), 0),
+                'after' => Show::rounded($this->planting->gained($other, $cut), 0), 'other' => $this->name($other),
+            ],
+        );
     }
 
     /** A height in breadths of a hand, to the half. */

@@ -73,7 +73,19 @@ final class PlantsPage
             $day < 0 => [PlantModelQuery::tank($tank, CarbonImmutable::now()->addDays($day)), 0.0],
             default => [$this->today, 0.0],
         };
-        $this->drawing = new SectionDrawing($tank, VesselQuery::tank($tank), [], null, self::WIDE, 420.0, true, $tank->water_below_rim, false, PlantShapes::on($this->drawn, $this->on), 70.0);
+        $this->drawing = new SectionDrawing(
+            $tank,
+            VesselQuery::tank($tank),
+            [],
+            null,
+            self::WIDE,
+            420.0,
+            true,
+            $tank->water_below_rim,
+            false,
+            PlantShapes::on($this->drawn, $this->on),
+            70.0,
+        );
     }
 
     /** @return list<PlantGroupRow> the earliest due first */
@@ -114,7 +126,9 @@ final class PlantsPage
     {
         $folded = array_values(array_filter(
             $this->inOrder(),
-            fn(int $key): bool => !isset($this->trim->cuts[$key]) && !TrimPlan::isDue($this->today, $this->today->plantGroups[$key]) && !$this->isShort($this->today->plantGroups[$key]),
+            fn(int $key): bool => !isset($this->trim->cuts[$key])
+                && !TrimPlan::isDue($this->today, $this->today->plantGroups[$key])
+                && !$this->isShort($this->today->plantGroups[$key]),
         ));
 
         return count($folded) > self::FEW ? $folded : [];
@@ -176,7 +190,8 @@ final class PlantsPage
             $base = $this->drawing->bedY($this->today->base($cut->plantGroup));
             $lines[] = [
                 'key' => $key, 'number' => $numbers[$key], 'x' => $x, 'width' => round($this->drawing->x(100.0 * $cut->plantGroup->right) - $x, 1),
-                'y' => round($base - $this->drawing->length($cut->to), 1), 'base' => $base, 'cut' => $cut, 'most' => $cut->plantGroup->height, 'text' => $this->show->level($cut->to),
+                'y' => round($base - $this->drawing->length($cut->to), 1), 'base' => $base, 'cut' => $cut, 'most' => $cut->plantGroup
+                    ->height, 'text' => $this->show->level($cut->to),
             ];
         }
 
@@ -189,13 +204,19 @@ final class PlantsPage
         $scale = [];
         $water = $this->drawing->vessel->waterHeight();
         for ($depth = 0.0; $depth < $water && $this->today->light->lamps !== []; $depth += 100.0) {
-            $scale[] = ['y' => $this->drawing->y($this->tank->water_below_rim + $depth), 'depth' => $this->show->level($depth), 'light' => Show::rounded($this->today->light->at($depth), 0)];
+            $scale[] = [
+                'y' => $this->drawing->y($this->tank->water_below_rim + $depth), 'depth' => $this->show->level($depth),
+                'light' => Show::rounded($this->today->light->at($depth), 0),
+            ];
         }
 
         return $scale;
     }
 
-    /** @return list<array{key: int, number: int, x: float, y: float, w: float, h: float, shaded: bool, floats: bool}> from the front to the back, drawn from above */
+    /**
+     * @return list<array{key: int, number: int, x: float, y: float, w: float, h: float, shaded: bool, floats: bool}> from the front to the
+     *     back, drawn from above
+     */
     public function plan(): array
     {
         $wide = $this->planWidth();
@@ -239,7 +260,13 @@ final class PlantsPage
     {
         $scale = $this->planScale();
 
-        return implode(' ', array_map(static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1), $this->drawing->vessel->plan->outline()));
+        return implode(
+            ' ',
+            array_map(
+                static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1),
+                $this->drawing->vessel->plan->outline(),
+            ),
+        );
     }
 
     /** "in 9 days, 5 December" */
@@ -282,7 +309,9 @@ final class PlantsPage
         }
         $out = $this->trim->takenOut(VesselQuery::tank($this->tank)->litres());
         $lines = [__('plants.sum.out', [
-            'fresh' => Show::rounded($this->trim->fresh(), -1).' g', 'nitrogen' => Show::rounded($out->value('N'), 0), 'phosphorus' => Show::rounded($out->value('P'), 0), 'nitrate' => Show::rounded($out->value('nitrate'), 1),
+            'fresh' => Show::rounded($this->trim->fresh(), -1)
+                .' g', 'nitrogen' => Show::rounded($out->value('N'), 0), 'phosphorus' => Show::rounded($out
+                    ->value('P'), 0), 'nitrate' => Show::rounded($out->value('nitrate'), 1),
         ])];
         $lost = $this->trim->uptakeLost(VesselQuery::tank($this->tank)->litres());
         if ($lost > 0.2) {
@@ -317,7 +346,10 @@ final class PlantsPage
     {
         $now = array_filter(MeltingQuery::tanks([$this->tank->id], $this->show), static fn(UpcomingJob $job): bool => $job->due->isNow());
 
-        return array_values(array_intersect_key($this->today->plantGroups, array_flip(array_map(static fn(UpcomingJob $job): int => $job->key->record(), $now))));
+        return array_values(array_intersect_key(
+            $this->today->plantGroups,
+            array_flip(array_map(static fn(UpcomingJob $job): int => $job->key->record(), $now)),
+        ));
     }
 
     /** Whether a stand has less light today than it asks for. */
@@ -328,7 +360,8 @@ final class PlantsPage
 
     private function daysBack(): int
     {
-        $last = PlantMeasurement::query()->whereIn('plant_group_id', array_keys($this->today->plantGroups))->where(static fn($looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->max('happened_at');
+        $last = PlantMeasurement::query()->whereIn('plant_group_id', array_keys($this->today->plantGroups))
+            ->where(static fn($looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->max('happened_at');
 
         return is_string($last) ? max(0, min(self::BACK, $this->show->daysSince(CarbonImmutable::parse($last, 'UTC')))) : 0;
     }

@@ -41,7 +41,9 @@ final class RecordPlantMeasurements
                     'foreseen_low' => $core === null || $ofCover ? null : max(1.0, $core->height - $half),
                     'foreseen_high' => $core === null || $ofCover ? null : $core->height + $half,
                     'replanted' => $one['replanted'],
-                    'surplus' => $core === null || $planting === null ? 0 : max(0, self::tops($planting, $core, $one['before'], $one['height']) - $one['replanted']),
+                    'surplus' => $core === null || $planting === null
+                        ? 0
+                        : max(0, self::tops($planting, $core, $one['before'], $one['height']) - $one['replanted']),
                 ]);
                 $plantGroup->update(['looked_at' => CarbonImmutable::now()]);
                 ++$kept;

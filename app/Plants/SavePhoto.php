@@ -57,13 +57,20 @@ final class SavePhoto
     /** The files of all photos of a tank; the rows go with it. */
     public function dropFilesOf(Tank $tank): void
     {
-        Photo::query()->where('tank_id', $tank->id)->chunkById(200, static fn($photos) => Storage::disk('local')->delete($photos->map(static fn(Photo $photo): string => 'photos/'.$photo->file)->all()));
+        Photo::query()->where('tank_id', $tank->id)->chunkById(
+            200,
+            static fn($photos) => Storage::disk('local')->delete($photos->map(static fn(Photo $photo): string => 'photos/'.$photo->file)->all()),
+        );
     }
 
     private function keep(int $keeper, int $tank, ?int $checklist, ?int $step, mixed $file): Photo
     {
         if (!$file instanceof UploadedFile || !$file->isValid()) {
-            $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? __('said.photo.size') : __('said.choose.photo'));
+            $this->refuse($file instanceof UploadedFile && in_array(
+                $file->getError(),
+                [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE],
+                true,
+            ) ? __('said.photo.size') : __('said.choose.photo'));
         }
         if ($file->getSize() > self::MOST_BYTES) {
             $this->refuse(__('said.photo.size'));
@@ -92,7 +99,10 @@ final class SavePhoto
         ob_start();
         imagejpeg($image, null, 82);
         Storage::disk('local')->put('photos/'.$name, (string) ob_get_clean());
-        $photo = new Photo(['tank_id' => $tank, 'checklist_id' => $checklist, 'checklist_step_id' => $step, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'taken_at' => CarbonImmutable::now()]);
+        $photo = new Photo([
+            'tank_id' => $tank, 'checklist_id' => $checklist, 'checklist_step_id' => $step, 'file' => $name, 'width' => imagesx($image),
+            'height' => imagesy($image), 'taken_at' => CarbonImmutable::now(),
+        ]);
         $photo->keeper_id = $keeper;
         $photo->save();
 

@@ -29,7 +29,8 @@ final readonly class SpareCuttingsPage
         $show = $this->keeper->show();
         $tanks = $this->keeper->tanks()->with(PlantModelQuery::WITH)->orderBy('name')->get();
         $looks = PlantMeasurement::query()->where('surplus', '>', 0)->where('happened_at', '>=', CarbonImmutable::now()->subDays(self::KEEPS))
-            ->whereHas('plantGroup', static fn($plantGroups) => $plantGroups->whereIn('tank_id', $tanks->modelKeys()))->with('plantGroup.plantKind')->orderByDesc('happened_at')->limit(60)->get();
+            ->whereHas('plantGroup', static fn($plantGroups) => $plantGroups->whereIn('tank_id', $tanks->modelKeys()))->with('plantGroup.plantKind')
+            ->orderByDesc('happened_at')->limit(60)->get();
         $rows = [];
         foreach ($looks as $look) {
             $kind = $look->plantGroup->toKind();

@@ -33,7 +33,12 @@ final readonly class TrimInput
             $text = $typed[$key] ?? null;
             $asked[$key] = null;
             if (is_string($text) && $text !== '') {
-                $rules['cut.'.$key] = [$byCover ? new Amount(1, max(1.0, ceil(100.0 * $plantGroup->cover)), '%', '30') : $show->levels()->rule(1.0, ceil($plantGroup->height), 140.0)];
+                $rules['cut.'.$key] = [$byCover ? new Amount(
+                    1,
+                    max(1.0, ceil(100.0 * $plantGroup->cover)),
+                    '%',
+                    '30',
+                ) : $show->levels()->rule(1.0, ceil($plantGroup->height), 140.0)];
                 $value = $byCover ? Amount::parse($text) : $show->levels()->parse($text);
                 $asked[$key] = $value === null ? null : ($byCover ? $value / 100.0 : $value);
             }

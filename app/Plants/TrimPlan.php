@@ -22,7 +22,8 @@ final readonly class TrimPlan
     private function __construct(public PlantModel $planting, public array $cuts) {}
 
     /**
-     * @param array<int, float|null>|null $asked by stand, what it is cut to (mm, or cover from 0 to 1) or null for as proposed; null for those that would come due before the next cut
+     * @param array<int, float|null>|null $asked by stand, what it is cut to (mm, or cover from 0 to 1) or null for as proposed; null for
+     *     those that would come due before the next cut
      * @param int                         $days  until the next cut
      */
     public static function of(Tank $tank, ?array $asked, int $days = PlantModel::BETWEEN_CUTS, ?PlantModel $planting = null): self
@@ -34,7 +35,9 @@ final readonly class TrimPlan
                 $cut = self::isDue($planting, $plantGroup, $days) ? self::proposed($planting, $plantGroup, $days) : null;
             } elseif (array_key_exists($key, $asked)) {
                 $most = $plantGroup->isCutByCover() ? $plantGroup->cover : $plantGroup->height;
-                $cut = $asked[$key] === null ? self::proposed($planting, $plantGroup, $days) : $planting->cut($plantGroup, $days, max(0.01, min($most, $asked[$key])));
+                $cut = $asked[$key] === null
+                    ? self::proposed($planting, $plantGroup, $days)
+                    : $planting->cut($plantGroup, $days, max(0.01, min($most, $asked[$key])));
             } else {
                 $cut = null;
             }
@@ -43,7 +46,12 @@ final readonly class TrimPlan
             }
         }
         // What grows above the water first, then from the back to the front.
-        uasort($cuts, static fn(TrimCut $a, TrimCut $b): int => [$b->plantGroup->floats(), $b->plantGroup->deep(), $a->plantGroup->key] <=> [$a->plantGroup->floats(), $a->plantGroup->deep(), $b->plantGroup->key]);
+        uasort(
+            $cuts,
+            static fn(TrimCut $a, TrimCut $b): int => [
+                $b->plantGroup->floats(), $b->plantGroup->deep(), $a->plantGroup->key,
+            ] <=> [$a->plantGroup->floats(), $a->plantGroup->deep(), $b->plantGroup->key],
+        );
 
         return new self($planting, $cuts);
     }
@@ -81,7 +89,10 @@ final readonly class TrimPlan
     public function share(): float
     {
         $all = array_sum(array_map(fn(GrowingGroup $plantGroup): float => $this->planting->dryMass($plantGroup), $this->planting->plantGroups));
-        $left = array_sum(array_map(fn(TrimCut $cut): float => $this->planting->dryMass($cut->plantGroup) - $this->planting->dryMass($cut->plantGroup, $cut->to, $cut->cover), $this->cuts));
+        $left = array_sum(array_map(
+            fn(TrimCut $cut): float => $this->planting->dryMass($cut->plantGroup) - $this->planting->dryMass($cut->plantGroup, $cut->to, $cut->cover),
+            $this->cuts,
+        ));
 
         return $all > 0.0 ? $left / $all : 0.0;
     }

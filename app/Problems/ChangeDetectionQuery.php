@@ -89,7 +89,11 @@ final class ChangeDetectionQuery
             ...array_map(static fn(array $one): array => [ChangePoint::MADE, $one[0], $one[1], LevelShift::WEEKLY, ''], self::made($tank, $since)),
             [ChangePoint::LITRES, null, self::evaporated($tank, $since), LevelShift::WEEKLY, ''],
             ...array_map(static fn(array $one): array => [ChangePoint::LEVEL, $one[0], $one[1], LevelShift::DAILY, ''], self::levels($tank, $since)),
-            ...array_map(static fn(string $gauge, array $course): array => [ChangePoint::GAUGE, null, $course, LevelShift::DAILY, $gauge], array_keys($gauges = self::gauges($tank, $since)), $gauges),
+            ...array_map(
+                static fn(string $gauge, array $course): array => [ChangePoint::GAUGE, null, $course, LevelShift::DAILY, $gauge],
+                array_keys($gauges = self::gauges($tank, $since)),
+                $gauges,
+            ),
             ...array_map(static fn(array $one): array => [ChangePoint::GROWTH, null, $one[1], LevelShift::WEEKLY, $one[0]], self::grown($tank, $since)),
             [ChangePoint::DRAIN, null, self::drained($tank, $since), LevelShift::WEEKLY, ''],
             [ChangePoint::WIPES, null, self::wiped($tank, $since), LevelShift::WEEKLY, ''],
@@ -102,7 +106,10 @@ final class ChangeDetectionQuery
             }
         }
         // First what animals live in, and of that the newest.
-        usort($moved, static fn(ChangePoint $a, ChangePoint $b): int => [$b->what === ChangePoint::LEVEL, $b->began] <=> [$a->what === ChangePoint::LEVEL, $a->began]);
+        usort(
+            $moved,
+            static fn(ChangePoint $a, ChangePoint $b): int => [$b->what === ChangePoint::LEVEL, $b->began] <=> [$a->what === ChangePoint::LEVEL, $a->began],
+        );
 
         return $moved;
     }
@@ -149,14 +156,18 @@ final class ChangeDetectionQuery
         }
         $mean = static fn(array $part): float => array_sum($part) / max(1, count($part));
 
-        return [$mean(array_slice($values, $shift->since, $shift->began - $shift->since)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0]];
+        return [
+            $mean(array_slice($values, $shift->since, $shift->began - $shift->since)), $mean(array_slice($values, $shift->began)),
+            $course[$shift->began][0],
+        ];
     }
 
     /** @return array<string, list<array{int, float}>> what was read of the equipment, each with its second, by gauge */
     private static function gauges(Tank $tank, CarbonImmutable $since): array
     {
         $courses = [];
-        foreach (DB::table('gauge_notes')->where('tank_id', $tank->id)->where('day', '>=', $since->format('Y-m-d'))->orderBy('day')->get(['gauge', 'day', 'value']) as $row) {
+        foreach (DB::table('gauge_notes')->where('tank_id', $tank->id)->where('day', '>=', $since->format('Y-m-d'))->orderBy('day')
+            ->get(['gauge', 'day', 'value']) as $row) {
             if (is_string($row->gauge) && is_string($row->day) && is_numeric($row->value)) {
                 $courses[$row->gauge][] = [(int) strtotime(substr($row->day, 0, 10).' 12:00 UTC'), (float) $row->value];
             }
@@ -185,7 +196,12 @@ final class ChangeDetectionQuery
     {
         $course = [];
         $last = null;
-        foreach (DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->where('checklists.tank_id', $tank->id)->where('checklist_steps.job', 'glass')->where('checklist_steps.skipped', false)
+        foreach (DB::table('checklist_steps')->join(
+            'checklists',
+            'checklists.id',
+            '=',
+            'checklist_steps.checklist_id',
+        )->where('checklists.tank_id', $tank->id)->where('checklist_steps.job', 'glass')->where('checklist_steps.skipped', false)
             ->where('checklist_steps.done_at', '>=', $since)->orderBy('checklist_steps.done_at')->pluck('checklist_steps.done_at') as $done) {
             $at = is_string($done) ? (int) strtotime($done.' UTC') : 0;
             if ($last !== null && $at - $last >= 43_200) {
@@ -204,14 +220,18 @@ final class ChangeDetectionQuery
      */
     private static function made(Tank $tank, CarbonImmutable $since): array
     {
-        $changes = WaterChange::query()->where('tank_id', $tank->id)->where('changed_at', '>=', $since)->orderBy('changed_at')->get(['id', 'changed_at', 'forecast']);
+        $changes = WaterChange::query()->where('tank_id', $tank->id)->where('changed_at', '>=', $since)->orderBy('changed_at')
+            ->get(['id', 'changed_at', 'forecast']);
         if ($changes->count() <= LevelShift::LEAST) {
             return [];
         }
         $readings = [];
-        foreach (DB::table('readings')->where('tank_id', $tank->id)->whereIn('parameter', self::COURSES)->where('taken_at', '>=', $since)->orderBy('taken_at')->get(['parameter', 'taken_at', 'value', 'low', 'high']) as $row) {
+        foreach (DB::table('readings')->where('tank_id', $tank->id)->whereIn('parameter', self::COURSES)->where('taken_at', '>=', $since)
+            ->orderBy('taken_at')->get(['parameter', 'taken_at', 'value', 'low', 'high']) as $row) {
             if (is_string($row->taken_at) && is_string($row->parameter)) {
-                $value = is_numeric($row->value) ? (float) $row->value : (is_numeric($row->low) && is_numeric($row->high) ? ((float) $row->low + (float) $row->high) / 2.0 : null);
+                $value = is_numeric($row->value)
+                    ? (float) $row->value
+                    : (is_numeric($row->low) && is_numeric($row->high) ? ((float) $row->low + (float) $row->high) / 2.0 : null);
                 if ($value !== null) {
                     $readings[$row->parameter][] = [(int) strtotime($row->taken_at.' UTC'), $value];
                 }
@@ -247,7 +267,8 @@ final class ChangeDetectionQuery
     private static function levels(Tank $tank, CarbonImmutable $since): array
     {
         $days = [];
-        foreach (DB::table('readings')->where('tank_id', $tank->id)->whereIn('parameter', self::LEVELS)->where('taken_at', '>=', $since)->whereNotNull('value')->orderBy('taken_at')->get(['parameter', 'taken_at', 'value']) as $row) {
+        foreach (DB::table('readings')->where('tank_id', $tank->id)->whereIn('parameter', self::LEVELS)->where('taken_at', '>=', $since)
+            ->whereNotNull('value')->orderBy('taken_at')->get(['parameter', 'taken_at', 'value']) as $row) {
             if (is_string($row->taken_at) && is_string($row->parameter) && is_numeric($row->value)) {
                 $days[$row->parameter][substr($row->taken_at, 0, 10)] = [(int) strtotime($row->taken_at.' UTC'), (float) $row->value];
             }
@@ -260,8 +281,10 @@ final class ChangeDetectionQuery
     private static function drained(Tank $tank, CarbonImmutable $since): array
     {
         $course = [];
-        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->where('checklists.tank_id', $tank->id)->where('checklist_steps.job', 'drain')->where('checklist_steps.skipped', false)
-            ->where('checklist_steps.done_at', '>=', $since)->whereNotNull('checklist_steps.opened_at')->orderBy('checklist_steps.done_at')->get(['checklist_steps.opened_at', 'checklist_steps.done_at', 'checklists.plan']);
+        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')
+            ->where('checklists.tank_id', $tank->id)->where('checklist_steps.job', 'drain')->where('checklist_steps.skipped', false)
+            ->where('checklist_steps.done_at', '>=', $since)->whereNotNull('checklist_steps.opened_at')->orderBy('checklist_steps.done_at')
+            ->get(['checklist_steps.opened_at', 'checklist_steps.done_at', 'checklists.plan']);
         foreach ($rows as $row) {
             $plan = is_string($row->plan) ? json_decode($row->plan, true) : null;
             $litres = ChecklistPlan::read(is_array($plan) ? $plan : [])->litres;
@@ -289,7 +312,8 @@ final class ChangeDetectionQuery
     private static function evaporated(Tank $tank, CarbonImmutable $since): array
     {
         $jugs = [];
-        foreach (DB::table('top_offs')->where('tank_id', $tank->id)->where('taken_at', '>=', $since)->orderBy('taken_at')->orderBy('id')->get(['taken_at', 'litres']) as $row) {
+        foreach (DB::table('top_offs')->where('tank_id', $tank->id)->where('taken_at', '>=', $since)->orderBy('taken_at')->orderBy('id')
+            ->get(['taken_at', 'litres']) as $row) {
             if (is_string($row->taken_at) && is_numeric($row->litres)) {
                 $jugs[] = [(int) strtotime($row->taken_at.' UTC') / 86400.0, (float) $row->litres];
             }
@@ -302,7 +326,10 @@ final class ChangeDetectionQuery
     private static function before(Tank $tank, int $second): ?string
     {
         $at = CarbonImmutable::createFromTimestamp($second);
-        $title = DB::table('entries')->where('tank_id', $tank->id)->whereIn('kind', [EntryKind::Event->value, EntryKind::Work->value, EntryKind::Note->value])->where('happened_at', '<', $at)->where('happened_at', '>=', $at->subDays(self::JUST_BEFORE))
+        $title = DB::table('entries')->where('tank_id', $tank->id)->whereIn(
+            'kind',
+            [EntryKind::Event->value, EntryKind::Work->value, EntryKind::Note->value],
+        )->where('happened_at', '<', $at)->where('happened_at', '>=', $at->subDays(self::JUST_BEFORE))
             ->orderByDesc('happened_at')->value('title');
 
         return is_string($title) ? $title : null;

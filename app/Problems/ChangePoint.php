@@ -47,5 +47,13 @@ final readonly class ChangePoint
      * @param string|null    $entry     what stands in the diary just before
      * @param string         $name      of the gauge or the stand
      */
-    public function __construct(public string $what, public ?Parameter $parameter, public float $before, public float $now, public int $began, public ?string $entry, public string $name = '') {}
+    public function __construct(
+        public string $what,
+        public ?Parameter $parameter,
+        public float $before,
+        public float $now,
+        public int $began,
+        public ?string $entry,
+        public string $name = '',
+    ) {}
 }

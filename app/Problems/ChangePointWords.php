@@ -23,13 +23,22 @@ final class ChangePointWords
             $moved->what === ChangePoint::REJECTION => Show::joined(Show::rounded(100.0 * $amount, 1), '%'),
             $moved->what === ChangePoint::OUTPUT => Show::joined(Show::rounded($amount, 0), 'mL'),
             $moved->what === ChangePoint::LITRES => $show->volume(max(0.0, $amount), 2),
-            $moved->parameter !== null => $moved->what === ChangePoint::LEVEL ? $show->value($moved->parameter, $amount) : $show->rate($moved->parameter, $amount),
+            $moved->parameter !== null => $moved->what === ChangePoint::LEVEL
+                ? $show->value($moved->parameter, $amount)
+                : $show->rate($moved->parameter, $amount),
             default => Show::joined(Show::rounded($amount, 1), $moved->what === ChangePoint::HOURS ? 'h' : 'min'),
         };
 
-        return (string) __($moved->what === ChangePoint::MADE || $moved->what === ChangePoint::LITRES || $moved->what === ChangePoint::HOURS || $moved->what === ChangePoint::GROWTH ? 'inquiry.watch.line' : 'inquiry.watch.level_line', [
-            'what' => $gauge !== null ? __('gauge.'.$gauge->value.'.moved') : __('inquiry.watch.'.$moved->what, ['stand' => $moved->name, 'parameter' => label($moved->parameter), 'litres' => $show->volume(10.0)]),
-            'before' => $value($moved->before), 'now' => $value($moved->now), 'day' => $show->day(CarbonImmutable::createFromTimestamp($moved->began)),
-        ]).($moved->entry === null ? '' : __('inquiry.watch.entry', ['entry' => (string) Phrase::kept($moved->entry)]));
+        return (string) __($moved->what === ChangePoint::MADE
+            || $moved->what === ChangePoint::LITRES
+            || $moved->what === ChangePoint::HOURS
+            || $moved->what === ChangePoint::GROWTH
+            ? 'inquiry.watch.line'
+            : 'inquiry.watch.level_line', [
+                'what' => $gauge !== null
+                    ? __('gauge.'.$gauge->value.'.moved')
+                    : __('inquiry.watch.'.$moved->what, ['stand' => $moved->name, 'parameter' => label($moved->parameter), 'litres' => $show->volume(10.0)]),
+                'before' => $value($moved->before), 'now' => $value($moved->now), 'day' => $show->day(CarbonImmutable::createFromTimestamp($moved->began)),
+            ]).($moved->entry === null ? '' : __('inquiry.watch.entry', ['entry' => (string) Phrase::kept($moved->entry)]));
     }
 }

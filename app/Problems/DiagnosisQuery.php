@@ -49,7 +49,9 @@ final class DiagnosisQuery
     {
         $hints = SignsFromLogQuery::tank($problem->tank, $problem->ended_at);
         $dirty = SignsFromLogQuery::dirty($hints);
-        $plantGroup = $problem->plant_group_id === null ? [] : SignsFromLogQuery::plantGroup($problem->tank, $problem->plant_group_id, $problem->tank->keeper->show());
+        $plantGroup = $problem->plant_group_id === null
+            ? []
+            : SignsFromLogQuery::plantGroup($problem->tank, $problem->plant_group_id, $problem->tank->keeper->show());
         $this->hints = [...$hints, ...$dirty === null ? [] : ['dirty' => $dirty], ...$plantGroup];
         $this->given = $problem->answers;
     }
@@ -141,7 +143,9 @@ final class DiagnosisQuery
     {
         $signs = [...AppearanceSigns::all(), ...DiagnosticSigns::all(), ...LeafSigns::all()];
         $counts = [];
-        $ended = Problem::query()->whereIn('tank_id', $keeper->tanks()->select('tanks.id'))->where('about', $now->about)->whereKeyNot($now->id)->whereNotNull('ended_at')->where(static fn(Builder $cases) => $cases->whereNotNull('kind')->orWhereNotNull('cause'))->orderByDesc('ended_at')->limit(self::MOST)->get(['id', 'answers', 'kind', 'cause']);
+        $ended = Problem::query()->whereIn('tank_id', $keeper->tanks()->select('tanks.id'))->where('about', $now->about)->whereKeyNot($now->id)
+            ->whereNotNull('ended_at')->where(static fn(Builder $cases) => $cases->whereNotNull('kind')->orWhereNotNull('cause'))
+            ->orderByDesc('ended_at')->limit(self::MOST)->get(['id', 'answers', 'kind', 'cause']);
         foreach ($ended as $case) {
             foreach ($case->answers->options as $key => $option) {
                 $at = isset($signs[$key]) ? array_search($option, $signs[$key]->options, true) : false;

@@ -104,7 +104,9 @@ final class ProblemPage
 
     private function next(): ?NextQuestion
     {
-        return $this->isWhat() ? $this->of->kinds()->next(KindDiagnosis::acts(), $this->of->given->skipped()) : $this->of->causes()->next($this->of->given->skipped());
+        return $this->isWhat()
+            ? $this->of->kinds()->next(KindDiagnosis::acts(), $this->of->given->skipped())
+            : $this->of->causes()->next($this->of->given->skipped());
     }
 
     /** @return array{question: Question, danger: bool}|null what tells most for what it costs */
@@ -165,7 +167,15 @@ final class ProblemPage
 
     private function cause(string $key, float $share): Suspect
     {
-        return new Suspect($key, ProblemWords::cause($key, $this->problem->about), __(($this->of->isAboutLeaves() ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.why'), $share, Belief::of(min(1.0, $share))->value, $this->of->causes()->weights($key), grades: self::grades(($this->of->isAboutLeaves() ? LeafCauses::all() : Causes::all())[$key]->shares));
+        return new Suspect(
+            $key,
+            ProblemWords::cause($key, $this->problem->about),
+            __(($this->of->isAboutLeaves() ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.why'),
+            $share,
+            Belief::of(min(1.0, $share))->value,
+            $this->of->causes()->weights($key),
+            grades: self::grades(($this->of->isAboutLeaves() ? LeafCauses::all() : Causes::all())[$key]->shares),
+        );
     }
 
     /**
@@ -202,7 +212,9 @@ final class ProblemPage
     /** Where the window of a sign stands on the course; null for one without. */
     public function courseOf(string $key): ?string
     {
-        return DiagnosticSigns::window($key) === null ? null : '/tanks/'.$this->tank->id.'/charts?'.http_build_query(['span' => DiagnosticSigns::window($key) > 60 ? 182 : 91, 'sign' => $key]);
+        return DiagnosticSigns::window($key) === null
+            ? null
+            : '/tanks/'.$this->tank->id.'/charts?'.http_build_query(['span' => DiagnosticSigns::window($key) > 60 ? 182 : 91, 'sign' => $key]);
     }
 
     /** @return list<Question> that are not answered and of which the answer would move the causes most */
@@ -295,13 +307,17 @@ final class ProblemPage
                 continue;
             }
             $share = $cause === null ? 0.0 : $this->of->causes()->posterior()[$cause];
-            $tick = $planned === [] && $this->problem->aim !== ProblemAim::Wanted && (($remedy === Remedy::Hand && $this->problem->aim === ProblemAim::None) || ($share >= self::LIKELY && $ticked < self::AT_ONCE));
+            $tick = $planned === []
+                && $this->problem->aim !== ProblemAim::Wanted
+                && (($remedy === Remedy::Hand && $this->problem->aim === ProblemAim::None) || ($share >= self::LIKELY && $ticked < self::AT_ONCE));
             $ticked += $tick && $remedy !== Remedy::Hand ? 1 : 0;
-            $proposals[] = new Proposal($remedy, $this->how($remedy, $kind), $cause, $cause === null ? null : ProblemWords::cause($cause, $this->problem->about), $tick, self::cautions($remedy, $kind), $planned[$name] ?? null, match ($remedy) {
-                Remedy::Changes => ['ammonium', 'ammonia', 'oxygen'],
-                Remedy::Spot => ['peroxide'],
-                default => [],
-            });
+            $proposals[] = new Proposal($remedy, $this->how($remedy, $kind), $cause, $cause === null
+                ? null
+                : ProblemWords::cause($cause, $this->problem->about), $tick, self::cautions($remedy, $kind), $planned[$name] ?? null, match ($remedy) {
+                    Remedy::Changes => ['ammonium', 'ammonia', 'oxygen'],
+                    Remedy::Spot => ['peroxide'],
+                    default => [],
+                });
         }
 
         return $proposals;
@@ -334,7 +350,13 @@ final class ProblemPage
 
         return match ($remedy) {
             Remedy::Hand => implode(' ', array_map(static fn($technique): string => __('inquiry.techniques.'.$technique->value), $kind->techniques ?? [])),
-            Remedy::Spot => __($key.'.how', ['most' => $this->show->liquid(Peroxide::most($this->low(), $this->tank->needs()->isHarmedByOxidisers())), 'litres' => $this->show->volume($this->low())]),
+            Remedy::Spot => __(
+                $key.'.how',
+                [
+                    'most' => $this->show->liquid(Peroxide::most($this->low(), $this->tank->needs()->isHarmedByOxidisers())),
+                    'litres' => $this->show->volume($this->low()),
+                ],
+            ),
             Remedy::LightHours => $this->lightHours($key),
             Remedy::Changes => $this->series($key, $kind),
             Remedy::Grazers => $this->grazers($key, $kind),
@@ -374,9 +396,17 @@ final class ProblemPage
         // Whoever's age is not known, and a filter that was cleaned a short time ago, is not taken to be settled.
         $cleaned = TasksDoneQuery::last([$this->tank->id])[$this->tank->id][Task::Media->value] ?? null;
         $age = $this->tank->age();
-        $isSettled = $age !== null && $age >= 7.0 * DiagnosticSigns::YOUNG_WEEKS && ($cleaned === null || TimeDifference::days($cleaned, CarbonImmutable::now()) >= FilterStrain::FILTER_RESTS);
+        $isSettled = $age !== null
+            && $age >= 7.0 * DiagnosticSigns::YOUNG_WEEKS
+            && ($cleaned === null || TimeDifference::days($cleaned, CarbonImmutable::now()) >= FilterStrain::FILTER_RESTS);
 
-        return new DieOff(($kind ?? $this->held())->sort ?? FindingKind::Alga, $this->grams, VesselQuery::tank($this->tank)->litres(), max(0.0, $this->water()->aDay()->central()), $isSettled);
+        return new DieOff(
+            ($kind ?? $this->held())->sort ?? FindingKind::Alga,
+            $this->grams,
+            VesselQuery::tank($this->tank)->litres(),
+            max(0.0, $this->water()->aDay()->central()),
+            $isSettled,
+        );
     }
 
     /** @return array{float, float} alkalinity in meq/L, and degrees */
@@ -384,7 +414,10 @@ final class ProblemPage
     {
         $state = $this->water()->state();
 
-        return [max(0.05, $state->central(Parameter::CarbonateHardness, self::KH * Alkalinity::MILLIEQUIVALENT_PER_DEGREE)), min(40.0, max(1.0, $state->central(Parameter::Temperature, $this->tank->warmth)))];
+        return [max(
+            0.05,
+            $state->central(Parameter::CarbonateHardness, self::KH * Alkalinity::MILLIEQUIVALENT_PER_DEGREE),
+        ), min(40.0, max(1.0, $state->central(Parameter::Temperature, $this->tank->warmth)))];
     }
 
     private function series(string $key, ?AlgaeType $kind): string
@@ -394,7 +427,8 @@ final class ProblemPage
         $changes = $dies->changes($this->tank->needs()->ammoniaAlarm(), $share = min(0.9, max(0.05, $this->tank->routine_share)), $alkalinity, $celsius);
         $oxygen = $dies->oxygen();
         $sizing = __($key.'.sizing', [
-            'mass' => Show::plain($this->grams, 0).' g', 'ammonium' => $this->show->value(Parameter::Ammonium, DieOff::OFF * $dies->ammonium()->value('NH4')), 'oxygen' => Show::plain($oxygen->value('O2'), 1),
+            'mass' => Show::plain($this->grams, 0).' g', 'ammonium' => $this->show
+                ->value(Parameter::Ammonium, DieOff::OFF * $dies->ammonium()->value('NH4')), 'oxygen' => Show::plain($oxygen->value('O2'), 1),
             'held' => Show::plain($oxygen->value('held'), 1), 'ph' => Show::plain(DieOff::highestPh($alkalinity, $celsius), 1),
         ]);
 
@@ -415,7 +449,12 @@ final class ProblemPage
         $fits = $not = [];
         foreach ($takers as $grazer) {
             $name = __('inquiry.grazers.'.$grazer->value, ['number' => $grazer->needs()[4]]);
-            $against = $grazer->against(VesselQuery::tank($this->tank)->litres(), min(45.0, max(0.0, $this->tank->warmth)), $hardness === null ? null : min(100.0, max(0.0, $hardness / Hardness::MILLIMOLE_PER_DEGREE)), $this->tank->needs());
+            $against = $grazer->against(
+                VesselQuery::tank($this->tank)->litres(),
+                min(45.0, max(0.0, $this->tank->warmth)),
+                $hardness === null ? null : min(100.0, max(0.0, $hardness / Hardness::MILLIMOLE_PER_DEGREE)),
+                $this->tank->needs(),
+            );
             if ($against === []) {
                 $fits[] = $name;
             } else {
@@ -423,7 +462,9 @@ final class ProblemPage
             }
         }
 
-        return ($fits === [] ? __($key.'.none') : __($key.'.how', ['fits' => implode('; ', $fits)])).($not === [] ? '' : ' '.__($key.'.not', ['not' => implode('; ', $not)]));
+        return ($fits === []
+            ? __($key.'.none')
+            : __($key.'.how', ['fits' => implode('; ', $fits)])).($not === [] ? '' : ' '.__($key.'.not', ['not' => implode('; ', $not)]));
     }
 
     /** @return list<ConcernLine> dangers that come before any diagnosis */

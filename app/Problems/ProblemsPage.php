@@ -33,7 +33,8 @@ final readonly class ProblemsPage
     /** @return list<Problem> that have ended, the last first */
     public function ended(): array
     {
-        return array_values($this->tank->problems()->whereNotNull('ended_at')->reorder()->orderByDesc('ended_at')->limit(self::ENDED)->with('plantGroup.plantKind')->get()->all());
+        return array_values($this->tank->problems()->whereNotNull('ended_at')->reorder()->orderByDesc('ended_at')->limit(self::ENDED)
+            ->with('plantGroup.plantKind')->get()->all());
     }
 
     /** @return list<string> courses that have moved to another level, in words */
@@ -41,7 +42,10 @@ final readonly class ProblemsPage
     {
         $water = TankWaterQuery::of($this->tank);
 
-        return array_map(fn(ChangePoint $moved): string => ChangePointWords::line($moved, $this->show), ChangeDetectionQuery::ofMany([$this->tank->id => $water], $this->show)[$this->tank->id]);
+        return array_map(
+            fn(ChangePoint $moved): string => ChangePointWords::line($moved, $this->show),
+            ChangeDetectionQuery::ofMany([$this->tank->id => $water], $this->show)[$this->tank->id],
+        );
     }
 
     /** @return array<string, string> places by key */

@@ -16,7 +16,16 @@ final readonly class Proposal
      * @param CarbonImmutable|null $planned day of its check-up, where it is under way
      * @param list<string>         $workings names of the figures in it that open
      */
-    public function __construct(public Remedy $remedy, public string $how, public ?string $cause, public ?string $because, public bool $ticked, public array $cautions = [], public ?CarbonImmutable $planned = null, public array $workings = []) {}
+    public function __construct(
+        public Remedy $remedy,
+        public string $how,
+        public ?string $cause,
+        public ?string $because,
+        public bool $ticked,
+        public array $cautions = [],
+        public ?CarbonImmutable $planned = null,
+        public array $workings = [],
+    ) {}
 
     public function name(): string
     {

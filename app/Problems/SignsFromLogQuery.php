@@ -115,7 +115,10 @@ final class SignsFromLogQuery
     /** Changes with all that the hints are read from. */
     private static function mark(Tank $tank): string
     {
-        return hash('xxh128', serialize([self::VERSION, DataVersion::ofTanks([$tank->id]), $tank->keeper->timezone, CarbonImmutable::now()->startOfHour()->getTimestamp()]));
+        return hash(
+            'xxh128',
+            serialize([self::VERSION, DataVersion::ofTanks([$tank->id]), $tank->keeper->timezone, CarbonImmutable::now()->startOfHour()->getTimestamp()]),
+        );
     }
 
     /** @return array<string, KnownSign> */
@@ -124,8 +127,10 @@ final class SignsFromLogQuery
         $of = new self($tank, $now);
 
         return self::keyed([
-            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->flow(), $of->seen(TankSign::DeadLeaves), $of->below('nitrate_low'), $of->above('nitrate_high'), $of->below('phosphate_low'), $of->above('phosphate_high'),
-            $of->ammonium(), $of->dosesMissed(), $of->extraFood(), $of->changesLate(), $of->away(), $of->late('filter_late', Task::Media), $of->late('bed_late', Task::Vacuum), $of->bedDug(), $of->plantsCut(), $of->plantsFew(),
+            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->flow(), $of->seen(TankSign::DeadLeaves), $of
+                ->below('nitrate_low'), $of->above('nitrate_high'), $of->below('phosphate_low'), $of->above('phosphate_high'),
+            $of->ammonium(), $of->dosesMissed(), $of->extraFood(), $of->changesLate(), $of->away(), $of->late('filter_late', Task::Media), $of
+                ->late('bed_late', Task::Vacuum), $of->bedDug(), $of->plantsCut(), $of->plantsFew(),
             $of->waterNew(), $of->tapRich(), $of->hot(), $of->soil(), $of->below('potassium_low'), $of->below('iron_low'), $of->below('soft_water'),
         ]);
     }
@@ -159,7 +164,12 @@ final class SignsFromLogQuery
             $need = $planting->need($drawn);
             // The light is known within a factor, so that near the need it says little.
             $chance = self::chanceAbove(log($need / max(1e-6, $light)), self::LIGHT_OFF);
-            $hints[] = new KnownSign('light_short', min(self::SURE, max(1.0 - self::SURE, $chance)), 'light_at', ['light' => (string) round($light), 'need' => (string) round($need)]);
+            $hints[] = new KnownSign(
+                'light_short',
+                min(self::SURE, max(1.0 - self::SURE, $chance)),
+                'light_at',
+                ['light' => (string) round($light), 'need' => (string) round($need)],
+            );
         }
         if ($record !== null && RootTabsQuery::isFor($record)) {
             $last = $record->rootTabs()->reorder()->orderByDesc('placed_on')->first();
@@ -180,7 +190,12 @@ final class SignsFromLogQuery
         }
         $weeks = TimeDifference::days($this->tank->started_on, $this->now) / 7.0;
 
-        return new KnownSign('young', $weeks < DiagnosticSigns::YOUNG_WEEKS ? self::SURE : 1.0 - self::SURE, 'started', ['day' => $this->show->date($this->tank->started_on)]);
+        return new KnownSign(
+            'young',
+            $weeks < DiagnosticSigns::YOUNG_WEEKS ? self::SURE : 1.0 - self::SURE,
+            'started',
+            ['day' => $this->show->date($this->tank->started_on)],
+        );
     }
 
     private function plantsNew(): ?KnownSign
@@ -190,7 +205,12 @@ final class SignsFromLogQuery
             return null;
         }
 
-        return new KnownSign('plants_new', TimeDifference::days($days, $this->now) < 7 * DiagnosticSigns::NEW_WEEKS ? self::SURE : 0.3, 'planted', ['day' => $this->show->date($days)]);
+        return new KnownSign(
+            'plants_new',
+            TimeDifference::days($days, $this->now) < 7 * DiagnosticSigns::NEW_WEEKS ? self::SURE : 0.3,
+            'planted',
+            ['day' => $this->show->date($days)],
+        );
     }
 
     private function lampLong(): ?KnownSign
@@ -201,7 +221,12 @@ final class SignsFromLogQuery
         }
         $hours = LightQuery::given($this->tank, LightQuery::tank($this->tank))[0];
 
-        return new KnownSign('lamp_long', $hours > DiagnosticSigns::LONG_HOURS ? self::SURE : 1.0 - self::SURE, 'lamp_hours', ['hours' => Show::plain($hours, 1)]);
+        return new KnownSign(
+            'lamp_long',
+            $hours > DiagnosticSigns::LONG_HOURS ? self::SURE : 1.0 - self::SURE,
+            'lamp_hours',
+            ['hours' => Show::plain($hours, 1)],
+        );
     }
 
     private function lampStrong(): ?KnownSign
@@ -220,7 +245,12 @@ final class SignsFromLogQuery
         $hasGas = LightQuery::carbonDioxide($this->tank) >= Growth::IS_GAS;
         $limit = DiagnosticSigns::STRONG * $need * ($hasGas ? 1.0 : 1.0 / DiagnosticSigns::STRONG);
 
-        return new KnownSign('lamp_strong', min(self::SURE, max(1.0 - self::SURE, self::chanceAbove(log($bed / $limit), log(1.0 + max(0.05, $light->band())) / 1.2816))), $hasGas ? 'light_gas' : 'light_no_gas', ['light' => (string) round($bed), 'limit' => (string) round($limit)]);
+        return new KnownSign(
+            'lamp_strong',
+            min(self::SURE, max(1.0 - self::SURE, self::chanceAbove(log($bed / $limit), log(1.0 + max(0.05, $light->band())) / 1.2816))),
+            $hasGas ? 'light_gas' : 'light_no_gas',
+            ['light' => (string) round($bed), 'limit' => (string) round($limit)],
+        );
     }
 
     /** Where no gas is given it cannot be unsteady; else counted bubbles say it. */
@@ -237,7 +267,12 @@ final class SignsFromLogQuery
         $mean = array_sum($counts) / count($counts);
         $scatter = $mean <= 0.0 ? 1.0 : sqrt(array_sum(array_map(static fn(float $one): float => ($one - $mean) ** 2, $counts)) / (count($counts) - 1)) / $mean;
 
-        return new KnownSign('gas_unsteady', self::between($scatter, DiagnosticSigns::BUBBLES[1], DiagnosticSigns::BUBBLES[0]), 'bubbles', ['least' => Show::plain(min($counts), 0), 'most' => Show::plain(max($counts), 0)]);
+        return new KnownSign(
+            'gas_unsteady',
+            self::between($scatter, DiagnosticSigns::BUBBLES[1], DiagnosticSigns::BUBBLES[0]),
+            'bubbles',
+            ['least' => Show::plain(min($counts), 0), 'most' => Show::plain(max($counts), 0)],
+        );
     }
 
     /** What the filter turns over now against what it did, where that was measured; else what was seen at a session. */
@@ -250,7 +285,12 @@ final class SignsFromLogQuery
         }
         $before = Median::of($noted);
 
-        return new KnownSign('flow_weak', self::between(-$now, -DiagnosticSigns::FLOW[1] * $before, -DiagnosticSigns::FLOW[0] * $before), 'flow', ['now' => Show::plain($now, 0), 'before' => Show::plain($before, 0)]);
+        return new KnownSign(
+            'flow_weak',
+            self::between(-$now, -DiagnosticSigns::FLOW[1] * $before, -DiagnosticSigns::FLOW[0] * $before),
+            'flow',
+            ['now' => Show::plain($now, 0), 'before' => Show::plain($before, 0)],
+        );
     }
 
     /** What was seen at a session of the last weeks speaks for it; what was not picked says nothing. */
@@ -260,7 +300,11 @@ final class SignsFromLogQuery
         if ($of === null) {
             return null;
         }
-        foreach ($this->tank->checklists()->where('state', ChecklistState::Done)->where('finished_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->orderByDesc('finished_at')->get(['id', 'plan', 'finished_at']) as $checklist) {
+        foreach ($this->tank->checklists()->where('state', ChecklistState::Done)->where(
+            'finished_at',
+            '>=',
+            $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS),
+        )->orderByDesc('finished_at')->get(['id', 'plan', 'finished_at']) as $checklist) {
             if ($checklist->finished_at !== null && in_array($sign, $checklist->plan->signs, true)) {
                 return new KnownSign($of, self::SEEN, 'seen', ['sign' => StepWords::sign($sign), 'day' => $this->show->day($checklist->finished_at)]);
             }
@@ -274,7 +318,11 @@ final class SignsFromLogQuery
     {
         $today = $this->show->local($this->now);
 
-        return array_values($this->tank->gaugeNotes()->where('gauge', $gauge)->whereDate('day', '>=', $today->subWeeks($weeks)->format('Y-m-d'))->whereDate('day', '<=', $today->format('Y-m-d'))->reorder()->orderBy('day')->get()->map(static fn(GaugeNote $note): float => $note->value)->all());
+        return array_values($this->tank->gaugeNotes()->where('gauge', $gauge)->whereDate(
+            'day',
+            '>=',
+            $today->subWeeks($weeks)->format('Y-m-d'),
+        )->whereDate('day', '<=', $today->format('Y-m-d'))->reorder()->orderBy('day')->get()->map(static fn(GaugeNote $note): float => $note->value)->all());
     }
 
     /** Chance of a figure of which little speaks against and much for it. */
@@ -306,33 +354,62 @@ final class SignsFromLogQuery
         }
         $core = $reading->toCore();
 
-        return new KnownSign($sign, $chance($core->distribution()), 'read', ['parameter' => label($parameter), 'value' => $this->show->reading($core), 'day' => $this->show->day($reading->taken_at)]);
+        return new KnownSign(
+            $sign,
+            $chance($core->distribution()),
+            'read',
+            ['parameter' => label($parameter), 'value' => $this->show->reading($core), 'day' => $this->show->day($reading->taken_at)],
+        );
     }
 
     private function ammonium(): ?KnownSign
     {
         /** @var Reading|null $worst */
-        $worst = $this->tank->readings()->where('parameter', Parameter::Ammonium)->where('taken_at', '>=', $this->now->subDays(self::AMMONIUM_WITHIN))->reorder()->orderByDesc('value')->orderByDesc('high')->first();
+        $worst = $this->tank->readings()->where('parameter', Parameter::Ammonium)->where('taken_at', '>=', $this->now->subDays(self::AMMONIUM_WITHIN))
+            ->reorder()->orderByDesc('value')->orderByDesc('high')->first();
 
         return $worst === null ? null
-            : new KnownSign('ammonium_seen', 1.0 - self::share($worst->toCore()->distribution(), DiagnosticSigns::AMMONIUM), 'read', ['parameter' => label(Parameter::Ammonium), 'value' => $this->show->reading($worst->toCore()), 'day' => $this->show->day($worst->taken_at)]);
+            : new KnownSign(
+                'ammonium_seen',
+                1.0 - self::share($worst->toCore()->distribution(), DiagnosticSigns::AMMONIUM),
+                'read',
+                ['parameter' => label(Parameter::Ammonium), 'value' => $this->show->reading($worst->toCore()), 'day' => $this->show->day($worst->taken_at)],
+            );
     }
 
     private function dosesMissed(): ?KnownSign
     {
-        $noted = DB::table('doses')->where('tank_id', $this->tank->id)->where('given_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->selectRaw('count(*) as many, sum(case when missed then 1 else 0 end) as missed')->first();
+        $noted = DB::table('doses')->where('tank_id', $this->tank->id)->where('given_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))
+            ->selectRaw('count(*) as many, sum(case when missed then 1 else 0 end) as missed')->first();
         $many = is_numeric($noted?->many) ? (int) $noted->many : 0;
         $missed = is_numeric($noted?->missed) ? (int) $noted->missed : 0;
 
-        return $many < self::LEAST_DOSES ? null : new KnownSign('doses_missed', $missed >= DiagnosticSigns::MISSED * $many ? self::SURE : 1.0 - self::SURE, 'doses', ['missed' => $missed, 'many' => $many]);
+        return $many < self::LEAST_DOSES
+            ? null
+            : new KnownSign(
+                'doses_missed',
+                $missed >= DiagnosticSigns::MISSED * $many ? self::SURE : 1.0 - self::SURE,
+                'doses',
+                ['missed' => $missed, 'many' => $many],
+            );
     }
 
     private function extraFood(): ?KnownSign
     {
         /** @var FeedingOverride|null $spell */
-        $spell = $this->tank->feedingOverrides()->where('until_day', '>=', $this->now->subWeeks(DiagnosticSigns::NEW_WEEKS)->format('Y-m-d'))->whereDate('from_day', '<=', $this->now->format('Y-m-d'))->where('grams', '>', 1.3 * (float) $this->tank->food_grams)->reorder()->orderByDesc('from_day')->first();
+        $spell = $this->tank->feedingOverrides()->where(
+            'until_day',
+            '>=',
+            $this->now->subWeeks(DiagnosticSigns::NEW_WEEKS)->format('Y-m-d'),
+        )->whereDate('from_day', '<=', $this->now->format('Y-m-d'))->where(
+            'grams',
+            '>',
+            1.3 * (float) $this->tank->food_grams,
+        )->reorder()->orderByDesc('from_day')->first();
 
-        return $spell === null ? null : new KnownSign('extra_food', self::SURE, 'spell', ['day' => $this->show->date($spell->from_day), 'note' => (string) $spell->note]);
+        return $spell === null
+            ? null
+            : new KnownSign('extra_food', self::SURE, 'spell', ['day' => $this->show->date($spell->from_day), 'note' => (string) $spell->note]);
     }
 
     private function changesLate(): ?KnownSign
@@ -343,13 +420,22 @@ final class SignsFromLogQuery
         }
         $late = $this->show->daysSince($at) > DiagnosticSigns::LATE * $this->tank->routine_days;
 
-        return new KnownSign('changes_late', $late ? self::SURE : 1.0 - self::SURE, 'changed', ['day' => $this->show->day($at), 'every' => $this->tank->routine_days]);
+        return new KnownSign(
+            'changes_late',
+            $late ? self::SURE : 1.0 - self::SURE,
+            'changed',
+            ['day' => $this->show->day($at), 'every' => $this->tank->routine_days],
+        );
     }
 
     /** Three weeks without a line in a diary that is kept. */
     private function away(): ?KnownSign
     {
-        $days = DB::table('entries')->where('tank_id', $this->tank->id)->where('happened_at', '>=', $this->now->subWeeks(2 * DiagnosticSigns::NEW_WEEKS))->where('happened_at', '<=', $this->now)->orderBy('happened_at')->pluck('happened_at')->all();
+        $days = DB::table('entries')->where('tank_id', $this->tank->id)->where(
+            'happened_at',
+            '>=',
+            $this->now->subWeeks(2 * DiagnosticSigns::NEW_WEEKS),
+        )->where('happened_at', '<=', $this->now)->orderBy('happened_at')->pluck('happened_at')->all();
         if (count($days) < 3) {
             return null;
         }
@@ -371,7 +457,12 @@ final class SignsFromLogQuery
             return null;
         }
 
-        return new KnownSign($sign, $this->show->daysSince($at) > DiagnosticSigns::LATE * $task->days() ? self::SURE : 1.0 - self::SURE, 'done', ['task' => mb_strtolower(StepWords::task($task)), 'day' => $this->show->day($at), 'every' => $task->days()]);
+        return new KnownSign(
+            $sign,
+            $this->show->daysSince($at) > DiagnosticSigns::LATE * $task->days() ? self::SURE : 1.0 - self::SURE,
+            'done',
+            ['task' => mb_strtolower(StepWords::task($task)), 'day' => $this->show->day($at), 'every' => $task->days()],
+        );
     }
 
     private function done(Task $task): ?CarbonImmutable
@@ -385,7 +476,8 @@ final class SignsFromLogQuery
     private function bedDug(): ?KnownSign
     {
         $since = $this->now->subWeeks(2);
-        $dug = DB::table('plant_groups')->where('tank_id', $this->tank->id)->where(static fn(Builder $plantGroups) => $plantGroups->where('planted_on', '>=', $since->format('Y-m-d'))->orWhere('gone_at', '>=', $since))->count();
+        $dug = DB::table('plant_groups')->where('tank_id', $this->tank->id)
+            ->where(static fn(Builder $plantGroups) => $plantGroups->where('planted_on', '>=', $since->format('Y-m-d'))->orWhere('gone_at', '>=', $since))->count();
 
         return $dug === 0 ? null : new KnownSign('bed_dug', min(0.9, 0.5 + 0.1 * $dug), 'dug', ['count' => $dug]);
     }
@@ -395,11 +487,25 @@ final class SignsFromLogQuery
         if ($this->planting === null) {
             return null;
         }
-        $cuts = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')->where('plant_groups.tank_id', $this->tank->id)->where('happened_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->whereNotNull('before')
-            ->whereRaw('plant_measurements.height * plant_measurements.cover < ? * plant_measurements.before * coalesce(plant_measurements.cover_before, plant_measurements.cover)', [1.0 - DiagnosticSigns::CUT])->distinct()->count('plant_groups.id');
+        $cuts = DB::table('plant_measurements')->join(
+            'plant_groups',
+            'plant_groups.id',
+            '=',
+            'plant_measurements.plant_group_id',
+        )->where('plant_groups.tank_id', $this->tank->id)->where('happened_at', '>=', $this->now
+            ->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->whereNotNull('before')
+            ->whereRaw(
+                'plant_measurements.height * plant_measurements.cover < ? * plant_measurements.before * coalesce(plant_measurements.cover_before, plant_measurements.cover)',
+                [1.0 - DiagnosticSigns::CUT],
+            )->distinct()->count('plant_groups.id');
         $all = count($this->planting->plantGroups);
 
-        return new KnownSign('plants_cut', $cuts >= max(1, $all / 3) ? self::SURE : ($cuts > 0 ? 0.4 : 1.0 - self::SURE), 'cut', ['count' => $cuts, 'all' => $all]);
+        return new KnownSign(
+            'plants_cut',
+            $cuts >= max(1, $all / 3) ? self::SURE : ($cuts > 0 ? 0.4 : 1.0 - self::SURE),
+            'cut',
+            ['count' => $cuts, 'all' => $all],
+        );
     }
 
     private function plantsFew(): ?KnownSign
@@ -412,7 +518,12 @@ final class SignsFromLogQuery
             $covered += $plantGroup->area() * $plantGroup->cover;
         }
 
-        return new KnownSign('plants_few', self::chanceAbove(log(DiagnosticSigns::FEW / max(0.01, $covered)), self::COVER_OFF), 'covered', ['share' => $this->show->percent(min(1.0, $covered))]);
+        return new KnownSign(
+            'plants_few',
+            self::chanceAbove(log(DiagnosticSigns::FEW / max(0.01, $covered)), self::COVER_OFF),
+            'covered',
+            ['share' => $this->show->percent(min(1.0, $covered))],
+        );
     }
 
     /** What went in within the window, against what went in within as long before it. */
@@ -420,7 +531,11 @@ final class SignsFromLogQuery
     {
         $window = $this->now->subWeeks(DiagnosticSigns::NEW_WEEKS)->format('Y-m-d H:i:s');
         $recent = $before = [];
-        foreach (DB::table('water_changes')->where('tank_id', $this->tank->id)->whereNotNull('source_water_id')->where('changed_at', '>=', $this->now->subWeeks(2 * DiagnosticSigns::NEW_WEEKS))->get(['source_water_id', 'changed_at']) as $change) {
+        foreach (DB::table('water_changes')->where('tank_id', $this->tank->id)->whereNotNull('source_water_id')->where(
+            'changed_at',
+            '>=',
+            $this->now->subWeeks(2 * DiagnosticSigns::NEW_WEEKS),
+        )->get(['source_water_id', 'changed_at']) as $change) {
             if (is_numeric($change->source_water_id) && is_string($change->changed_at)) {
                 if ($change->changed_at >= $window) {
                     $recent[(int) $change->source_water_id] = true;
@@ -452,7 +567,10 @@ final class SignsFromLogQuery
                 $is = 1.0 - self::share($reading->toCore()->distribution(), $limit);
                 if ($chance === null || $is > $chance) {
                     $chance = $is;
-                    $words = ['parameter' => label($reading->parameter), 'value' => $this->show->reading($reading->toCore()), 'day' => $this->show->day($reading->taken_at)];
+                    $words = [
+                        'parameter' => label($reading->parameter), 'value' => $this->show->reading($reading->toCore()),
+                        'day' => $this->show->day($reading->taken_at),
+                    ];
                 }
             }
         }
@@ -463,9 +581,20 @@ final class SignsFromLogQuery
     private function hot(): ?KnownSign
     {
         /** @var Reading|null $hottest */
-        $hottest = $this->tank->readings()->where('parameter', Parameter::Temperature)->where('taken_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->reorder()->orderByDesc('value')->first();
+        $hottest = $this->tank->readings()->where('parameter', Parameter::Temperature)
+            ->where('taken_at', '>=', $this->now->subWeeks(DiagnosticSigns::WINDOW_WEEKS))->reorder()->orderByDesc('value')->first();
 
-        return $hottest === null ? null : new KnownSign('hot', 1.0 - self::share($hottest->toCore()->distribution(), DiagnosticSigns::HOT), 'read', ['parameter' => label(Parameter::Temperature), 'value' => $this->show->reading($hottest->toCore()), 'day' => $this->show->day($hottest->taken_at)]);
+        return $hottest === null
+            ? null
+            : new KnownSign(
+                'hot',
+                1.0 - self::share($hottest->toCore()->distribution(), DiagnosticSigns::HOT),
+                'read',
+                [
+                    'parameter' => label(Parameter::Temperature), 'value' => $this->show->reading($hottest->toCore()),
+                    'day' => $this->show->day($hottest->taken_at),
+                ],
+            );
     }
 
     private function soil(): ?KnownSign
@@ -479,7 +608,12 @@ final class SignsFromLogQuery
             return new KnownSign('soil_old', 1.0 - self::SURE, 'no_soil');
         }
 
-        return new KnownSign('soil_old', $this->tank->started_on !== null && $this->tank->started_on->diffInMonths($this->now) > DiagnosticSigns::SOIL_MONTHS ? 0.85 : 1.0 - self::SURE, 'started', ['day' => $this->show->date($this->tank->started_on)]);
+        return new KnownSign(
+            'soil_old',
+            $this->tank->started_on !== null && $this->tank->started_on->diffInMonths($this->now) > DiagnosticSigns::SOIL_MONTHS ? 0.85 : 1.0 - self::SURE,
+            'started',
+            ['day' => $this->show->date($this->tank->started_on)],
+        );
     }
 
     /** Share of what a reading may stand for that lies below a limit. */

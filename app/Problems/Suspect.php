@@ -16,7 +16,17 @@ final readonly class Suspect
      * @param array<string, float> $weights decibans by sign
      * @param array<string, Grade> $grades  how well each share is known, by sign
      */
-    public function __construct(public string $key, public string $name, public string $text, public float $share, public string $belief, public array $weights = [], public ?string $drawing = null, public ?string $aside = null, private array $grades = []) {}
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $text,
+        public float $share,
+        public string $belief,
+        public array $weights = [],
+        public ?string $drawing = null,
+        public ?string $aside = null,
+        private array $grades = [],
+    ) {}
 
     public function tenths(): string
     {
@@ -31,7 +41,10 @@ final readonly class Suspect
         return round(100.0 * $this->share, 1);
     }
 
-    /** @return list<array{sign: string, grade: string, decibans: string, left: float, width: float, for: bool}> what weighed, the most telling first; bars in percent of both halves */
+    /**
+     * @return list<array{sign: string, grade: string, decibans: string, left: float, width: float, for: bool}> what weighed, the most
+     *     telling first; bars in percent of both halves
+     */
     public function bars(): array
     {
         $weights = array_filter($this->weights, static fn(float $weight): bool => abs($weight) >= 0.5);
@@ -39,7 +52,11 @@ final readonly class Suspect
         $bars = [];
         foreach ($weights as $sign => $weight) {
             $width = 50.0 * min(1.0, abs($weight) / self::FULL);
-            $bars[] = ['sign' => $sign, 'grade' => label($this->grades[$sign] ?? Grade::Guess), 'decibans' => ($weight > 0.0 ? '+' : "\u{2212}").number_format(abs($weight), 1), 'left' => round($weight > 0.0 ? 50.0 : 50.0 - $width, 1), 'width' => round($width, 1), 'for' => $weight > 0.0];
+            $bars[] = [
+                'sign' => $sign, 'grade' => label($this->grades[$sign] ?? Grade::Guess),
+                'decibans' => ($weight > 0.0 ? '+' : "\u{2212}").number_format(abs($weight), 1),
+                'left' => round($weight > 0.0 ? 50.0 : 50.0 - $width, 1), 'width' => round($width, 1), 'for' => $weight > 0.0,
+            ];
         }
 
         return $bars;

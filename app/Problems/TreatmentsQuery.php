@@ -77,7 +77,8 @@ final class TreatmentsQuery
     private static function query(array $tanks): Builder
     {
         return Treatment::query()->whereNull('checked_at')
-            ->whereIn('problem_id', DB::table('problems')->select('id')->whereIn('tank_id', $tanks)->whereNull('ended_at'))->with('problem.plantGroup.plantKind')->orderBy('check_on')->orderBy('id');
+            ->whereIn('problem_id', DB::table('problems')->select('id')->whereIn('tank_id', $tanks)->whereNull('ended_at'))
+            ->with('problem.plantGroup.plantKind')->orderBy('check_on')->orderBy('id');
     }
 
     /**

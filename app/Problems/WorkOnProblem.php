@@ -58,7 +58,10 @@ final class WorkOnProblem
             foreach ($remedies as $name => $cause) {
                 $remedy = Remedy::from($name);
                 if (!in_array($remedy, $planned, true)) {
-                    $problem->treatments()->create(['remedy' => $remedy, 'cause' => $cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($remedy->days())->format('Y-m-d')]);
+                    $problem->treatments()->create([
+                        'remedy' => $remedy, 'cause' => $cause, 'begun_at' => CarbonImmutable::now(),
+                        'check_on' => $today->addDays($remedy->days())->format('Y-m-d'),
+                    ]);
                     $names[] = mb_strtolower(__('inquiry.remedies.'.$remedy->value.'.name'));
                 }
             }
@@ -76,11 +79,23 @@ final class WorkOnProblem
                 return;
             }
             $treatment->update(['checked_at' => CarbonImmutable::now(), 'result' => $result]);
-            self::write($problem, Phrase::of('inquiry.entries.checked', ['what' => self::title($problem), 'result' => Phrase::of('inquiry.check.was.'.$result->value), 'remedy' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name'))]));
+            self::write(
+                $problem,
+                Phrase::of(
+                    'inquiry.entries.checked',
+                    [
+                        'what' => self::title($problem), 'result' => Phrase::of('inquiry.check.was.'.$result->value),
+                        'remedy' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name')),
+                    ],
+                ),
+            );
             $next = $treatment->remedy->instead($problem->tank->needs());
             if ($goesOn && $result !== TreatmentResult::Better && !$problem->treatments()->whereNull('checked_at')->where('remedy', $next)->exists()) {
                 $today = $problem->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
-                $problem->treatments()->create(['remedy' => $next, 'cause' => $treatment->cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($next->days())->format('Y-m-d')]);
+                $problem->treatments()->create([
+                    'remedy' => $next, 'cause' => $treatment->cause, 'begun_at' => CarbonImmutable::now(),
+                    'check_on' => $today->addDays($next->days())->format('Y-m-d'),
+                ]);
             }
         });
     }
@@ -95,7 +110,10 @@ final class WorkOnProblem
         }
         DB::transaction(static function () use ($problem, $kind, $cause, $outcome, $answers): void {
             $problem->update(['kind' => $kind, 'cause' => $cause, 'outcome' => $outcome, 'ended_at' => CarbonImmutable::now(), 'answers' => $answers]);
-            self::write($problem, Phrase::of('inquiry.entries.ended', ['what' => self::title($problem), 'outcome' => Phrase::of('inquiry.end.outcomes.'.$outcome->value)]));
+            self::write(
+                $problem,
+                Phrase::of('inquiry.entries.ended', ['what' => self::title($problem), 'outcome' => Phrase::of('inquiry.end.outcomes.'.$outcome->value)]),
+            );
         });
     }
 
@@ -131,6 +149,8 @@ final class WorkOnProblem
 
     private static function write(Problem $problem, Phrase $title): void
     {
-        $problem->tank->keeper->entries()->create(['tank_id' => $problem->tank_id, 'kind' => EntryKind::Event, 'happened_at' => CarbonImmutable::now(), 'title' => $title]);
+        $problem->tank->keeper->entries()->create([
+            'tank_id' => $problem->tank_id, 'kind' => EntryKind::Event, 'happened_at' => CarbonImmutable::now(), 'title' => $title,
+        ]);
     }
 }

@@ -81,13 +81,28 @@ final class AppServiceProvider extends ServiceProvider
         // A fold that says how sure something is: open for whoever wants to see all.
         Blade::directive('sure', static fn(): string => '<?php echo auth()->user()?->shows_all ? "open data-sure" : ""; ?>');
         // Each form carries a key that counts once; in letters alone, so that it is never taken for a figure.
-        Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".PreventDuplicateSubmit::FIELD."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>");
-        Session::extend('file', static fn(): AtomicFileSessionHandler => new AtomicFileSessionHandler(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
+        Blade::directive(
+            'csrf',
+            static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".PreventDuplicateSubmit::FIELD
+                ."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>",
+        );
+        Session::extend(
+            'file',
+            static fn(): AtomicFileSessionHandler => new AtomicFileSessionHandler(
+                new Filesystem(),
+                config()->string('session.files'),
+                config()->integer('session.lifetime'),
+            ),
+        );
         Event::listen([Logout::class, CurrentDeviceLogout::class], static fn() => SignedOutSessions::note(Session::getId()));
         Event::listen(Authenticated::class, static fn(Authenticated $event) => $event->user instanceof Keeper ? Guests::see($event->user) : null);
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.
-        foreach (['tank', 'water', 'checklist', 'entry', 'product', 'trial', 'reservoir', 'analysis', 'batch', 'recipe', 'photo', 'topOff', 'zone', 'other', 'position', 'rejection', 'plantGroup', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'feedingOverride', 'pinch', 'gaugeNote', 'problem', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask', 'fresh', 'rootTab'] as $name) {
+        foreach ([
+            'tank', 'water', 'checklist', 'entry', 'product', 'trial', 'reservoir', 'analysis', 'batch', 'recipe', 'photo', 'topOff', 'zone', 'other',
+            'position', 'rejection', 'plantGroup', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'feedingOverride', 'pinch',
+            'gaugeNote', 'problem', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask', 'fresh', 'rootTab',
+        ] as $name) {
             Route::pattern($name, '[1-9][0-9]{0,17}');
         }
         Route::pattern('device', '[a-z_]{1,30}');
@@ -97,7 +112,10 @@ final class AppServiceProvider extends ServiceProvider
         if ($proxies !== []) {
             TrustProxies::at($proxies);
         }
-        foreach ([Tank::class, SourceWater::class, Checklist::class, Entry::class, Analysis::class, Product::class, Reservoir::class, Batch::class, Recipe::class, Photo::class, Chore::class, Supply::class, Helper::class] as $record) {
+        foreach ([
+            Tank::class, SourceWater::class, Checklist::class, Entry::class, Analysis::class, Product::class, Reservoir::class, Batch::class,
+            Recipe::class, Photo::class, Chore::class, Supply::class, Helper::class,
+        ] as $record) {
             Gate::policy($record, OwnerPolicy::class);
         }
     }

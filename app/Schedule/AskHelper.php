@@ -23,7 +23,10 @@ final class AskHelper
     {
         $secret = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
         DB::transaction(static function () use ($keeper, $tank, $name, $from, $until, $note, $reads, $jobs, $secret): void {
-            $helper = new Helper(['tank_id' => $tank->id, 'name' => $name, 'from_day' => $from, 'until_day' => $until, 'note' => $note, 'reads' => $reads, 'made_at' => CarbonImmutable::now()]);
+            $helper = new Helper([
+                'tank_id' => $tank->id, 'name' => $name, 'from_day' => $from, 'until_day' => $until, 'note' => $note, 'reads' => $reads,
+                'made_at' => CarbonImmutable::now(),
+            ]);
             $helper->keeper_id = $keeper->id;
             $helper->hash = self::hash($secret);
             $helper->save();

@@ -29,12 +29,19 @@ final class CalendarFeed
         foreach ($page->urgent() as ['tank' => $tank, 'line' => $line]) {
             // What is dangerous now lies on now, and is said by the calendar.
             if ($line->isAlarm()) {
-                $events[] = ['uid' => self::uid($keeper, 'alarm'.$tank->id), 'at' => CarbonImmutable::now()->startOfHour(), 'minutes' => self::READY, 'title' => $tank->name.': '.$line->head, 'body' => $line->why, 'url' => $base.'/tanks/'.$tank->id, 'alarm' => true];
+                $events[] = [
+                    'uid' => self::uid($keeper, 'alarm'.$tank->id), 'at' => CarbonImmutable::now()->startOfHour(), 'minutes' => self::READY,
+                    'title' => $tank->name.': '.$line->head, 'body' => $line->why, 'url' => $base.'/tanks/'.$tank->id, 'alarm' => true,
+                ];
             }
         }
         foreach ($page->ready() as $ready) {
             if ($ready->alarms) {
-                $events[] = ['uid' => self::uid($keeper, 'ready'.$ready->url), 'at' => $ready->by, 'minutes' => self::READY, 'title' => (string) __('week.feed_event.ready', ['what' => $ready->what]), 'body' => $ready->why, 'url' => $base.$ready->url, 'alarm' => true];
+                $events[] = [
+                    'uid' => self::uid($keeper, 'ready'.$ready->url), 'at' => $ready->by, 'minutes' => self::READY,
+                    'title' => (string) __('week.feed_event.ready', ['what' => $ready->what]), 'body' => $ready->why, 'url' => $base.$ready->url,
+                    'alarm' => true,
+                ];
             }
         }
 
@@ -57,7 +64,13 @@ final class CalendarFeed
                 $events[] = [
                     // What is done first on a day names the session, so that a session keeps its name when it moves.
                     'uid' => self::uid($keeper, self::name($jobs)), 'at' => $at, 'minutes' => $minutes,
-                    'title' => (string) __('week.feed_event.session', ['tank' => $page->tank($tank)->name ?? __('week.at_home'), 'jobs' => implode(', ', array_map(static fn(UpcomingJob $job): string => Names::inside(JobWords::job($job, $page->show)), $jobs))]),
+                    'title' => (string) __(
+                        'week.feed_event.session',
+                        ['tank' => $page->tank($tank)->name ?? __('week.at_home'), 'jobs' => implode(
+                            ', ',
+                            array_map(static fn(UpcomingJob $job): string => Names::inside(JobWords::job($job, $page->show)), $jobs),
+                        )],
+                    ),
                     'body' => (string) __('week.feed_event.minutes', ['minutes' => Show::minutes($minutes)]), 'url' => $base.'/week', 'alarm' => false,
                 ];
                 $at = $at->addMinutes($minutes);

@@ -91,7 +91,13 @@ final class CatchUpPage
         foreach ($this->way->sessions as $n => $session) {
             $said = [(string) __($n === 0 ? 'catch_up.read_first' : 'catch_up.read_again')];
             if ($session->change > 0.0) {
-                $said[] = (string) __('catch_up.change', ['share' => $this->show->percent($session->change), 'after' => $session->after === null ? '' : (string) __('catch_up.after', ['nitrate' => $this->show->value(Parameter::Nitrate, $session->after)])]);
+                $said[] = (string) __(
+                    'catch_up.change',
+                    ['share' => $this->show->percent($session->change), 'after' => $session->after === null ? '' : (string) __(
+                        'catch_up.after',
+                        ['nitrate' => $this->show->value(Parameter::Nitrate, $session->after)],
+                    )],
+                );
             }
             if ($session->bed > 0.0) {
                 $said[] = (string) __('catch_up.bed', ['share' => $this->show->percent($session->bed)]);
@@ -102,7 +108,10 @@ final class CatchUpPage
             if ($session->media) {
                 $said[] = (string) __('catch_up.media');
             }
-            $lines[] = ['session' => $session, 'day' => $this->show->day(CarbonImmutable::now($this->tank->keeper->timezone)->addDays($session->day)), 'lines' => $said, 'working' => $this->way->working($n, '') === null ? null : 'change-'.$n, 'url' => $this->url($session)];
+            $lines[] = [
+                'session' => $session, 'day' => $this->show->day(CarbonImmutable::now($this->tank->keeper->timezone)->addDays($session->day)),
+                'lines' => $said, 'working' => $this->way->working($n, '') === null ? null : 'change-'.$n, 'url' => $this->url($session),
+            ];
         }
 
         return $lines;
@@ -118,10 +127,15 @@ final class CatchUpPage
 
     private function url(CatchUpSession $session): string
     {
-        $tasks = [...($session->bed > 0.0 ? [Task::Vacuum->value] : []), ...($session->plantGroups > 0 ? [Task::Trim->value] : []), ...($session->media ? [Task::Media->value] : [])];
+        $tasks = [
+            ...($session->bed > 0.0 ? [Task::Vacuum->value] : []), ...($session->plantGroups > 0 ? [Task::Trim->value] : []),
+            ...($session->media ? [Task::Media->value] : []),
+        ];
 
         return '/tanks/'.$this->tank->id.'/maintenance?'.http_build_query($session->change > 0.0
-            ? ['reason' => 'amount', 'way' => 'percent', 'percent' => (string) round(100.0 * $session->change), 'tasks' => $tasks] : ['dry' => '1', 'tasks' => $tasks]);
+            ? [
+                'reason' => 'amount', 'way' => 'percent', 'percent' => (string) round(100.0 * $session->change), 'tasks' => $tasks,
+            ] : ['dry' => '1', 'tasks' => $tasks]);
     }
 
     public function levelOn(): string

@@ -49,12 +49,19 @@ final class ChoresPage
     {
         $wear = ServiceLifeQuery::of($chore);
 
-        return $wear === null ? null : (string) __('week.wears.line', ['done' => Show::plain(floor($wear->done), 0), 'most' => Show::plain($wear->most, 0), 'unit' => self::unit($chore)]);
+        return $wear === null
+            ? null
+            : (string) __(
+                'week.wears.line',
+                ['done' => Show::plain(floor($wear->done), 0), 'most' => Show::plain($wear->most, 0), 'unit' => self::unit($chore)],
+            );
     }
 
     private static function unit(Chore $chore): string
     {
-        return $chore->toKind()->wears === 'readings' ? (string) __('week.wears.of').' '.word($chore->wears_of) : (string) __('week.wears.'.$chore->toKind()->wears);
+        return $chore->toKind()->wears === 'readings'
+            ? (string) __('week.wears.of').' '.word($chore->wears_of)
+            : (string) __('week.wears.'.$chore->toKind()->wears);
     }
 
     /** @return list<array{string, string, string, string}> name, label, value and type of each field of a job */
@@ -63,9 +70,14 @@ final class ChoresPage
         $wears = $chore->toKind()->wears;
 
         return [
-            ...($wears === null ? [] : [['wears_most', (string) __('week.wears.stands', ['unit' => __('week.wears.'.$wears)]), $chore->wears_most === null ? '' : Show::plain($chore->wears_most, 2), 'text']]),
+            ...($wears === null ? [] : [['wears_most', (string) __(
+                'week.wears.stands',
+                ['unit' => __('week.wears.'.$wears)],
+            ), $chore->wears_most === null ? '' : Show::plain($chore->wears_most, 2), 'text']]),
             ['name', (string) __('week.field.name'), (string) $chore->name, 'text'], ['every', (string) __('week.field.every'), (string) $chore->every, 'text'],
-            ['minutes', (string) __('week.field.minutes'), (string) $chore->minutes, 'text'], ['next_on', (string) __('week.field.next_on'), (string) $chore->next_on?->format('Y-m-d'), 'date'],
+            ['minutes', (string) __('week.field.minutes'), (string) $chore->minutes, 'text'], [
+                'next_on', (string) __('week.field.next_on'), (string) $chore->next_on?->format('Y-m-d'), 'date',
+            ],
         ];
     }
 
@@ -85,14 +97,18 @@ final class ChoresPage
     {
         $days = trans_choice('week.every', $interval->days(), ['count' => $interval->days()]);
 
-        return $interval->count() === 0 ? $days : $days.' '.trans_choice('week.learned', $interval->count(), ['count' => $interval->count(), 'usual' => $interval->usual]);
+        return $interval->count() === 0
+            ? $days
+            : $days.' '.trans_choice('week.learned', $interval->count(), ['count' => $interval->count(), 'usual' => $interval->usual]);
     }
 
     public function working(int $chore): ?Computation
     {
         $one = $this->chores->firstWhere('id', $chore);
 
-        return $one === null ? null : ServiceLifeQuery::of($one)?->working($this->name($one), self::unit($one)) ?? ChoresQuery::interval($one)->working($this->name($one));
+        return $one === null
+            ? null
+            : ServiceLifeQuery::of($one)?->working($this->name($one), self::unit($one)) ?? ChoresQuery::interval($one)->working($this->name($one));
     }
 
     /** @return list<array{tank: string, task: string, every: string}> work of sessions of which something was found */

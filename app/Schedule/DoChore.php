@@ -31,7 +31,9 @@ final class DoChore
             $turn = $chore->turns()->create(['done_at' => $now, 'since' => $since, 'found' => $found]);
             $chore->update(['last_at' => $now, 'next_on' => null]);
             $keeper->pinnedJobs()->where('job', 'chore.'.$chore->id)->whereDate('day', '<=', $now->setTimezone($keeper->timezone)->format('Y-m-d'))->delete();
-            $entry = $keeper->entries()->create(['tank_id' => $chore->tank_id, 'kind' => EntryKind::Work, 'title' => mb_substr($title, 0, 160), 'happened_at' => $now]);
+            $entry = $keeper->entries()->create([
+                'tank_id' => $chore->tank_id, 'kind' => EntryKind::Work, 'title' => mb_substr($title, 0, 160), 'happened_at' => $now,
+            ]);
             $turn->update(['entry_id' => $entry->id]);
         });
     }

@@ -32,7 +32,10 @@ final readonly class HelperPage
     {
         $jobs = JobsQuery::of($this->helper->keeper);
 
-        return array_values(array_filter((new TankTasks($jobs, $jobs->waters()[$this->helper->tank_id], null))->lines(), static fn(JobLine $line): bool => $line->urgency === Urgency::Alarm));
+        return array_values(array_filter(
+            (new TankTasks($jobs, $jobs->waters()[$this->helper->tank_id], null))->lines(),
+            static fn(JobLine $line): bool => $line->urgency === Urgency::Alarm,
+        ));
     }
 
     public function falls(HelperJob $job, CarbonImmutable $day): bool
@@ -78,7 +81,10 @@ final readonly class HelperPage
     {
         $days = [];
         $end = $this->noon($this->helper->until_day->format('Y-m-d'));
-        for ($day = $this->noon($this->helper->from_day->format('Y-m-d')); $day->lessThanOrEqualTo($end) && $day->startOfDay()->lessThanOrEqualTo($this->today); $day = $day->addDay()) {
+        for (
+            $day = $this->noon($this->helper->from_day->format('Y-m-d')); $day->lessThanOrEqualTo($end)
+            && $day->startOfDay()->lessThanOrEqualTo($this->today); $day = $day->addDay()
+        ) {
             $done = $left = [];
             foreach ($this->helper->jobs as $job) {
                 if ($this->isTicked($job, $day)) {
@@ -98,7 +104,10 @@ final readonly class HelperPage
     {
         $report = $this->report();
 
-        return [array_sum(array_map(static fn(array $day): int => count($day['done']), $report)), array_sum(array_map(static fn(array $day): int => count($day['done']) + count($day['left']), $report))];
+        return [
+            array_sum(array_map(static fn(array $day): int => count($day['done']), $report)),
+            array_sum(array_map(static fn(array $day): int => count($day['done']) + count($day['left']), $report)),
+        ];
     }
 
     /** @return list<Parameter> */

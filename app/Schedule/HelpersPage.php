@@ -45,13 +45,17 @@ final readonly class HelpersPage
     /** @return list<Unattended> */
     public function nobody(): array
     {
-        return array_values($this->keeper->tanks->map(fn(Tank $tank): Unattended => new Unattended($tank->setRelation('keeper', $this->keeper), $this->until))->all());
+        return array_values($this->keeper->tanks->map(fn(Tank $tank): Unattended => new Unattended(
+            $tank->setRelation('keeper', $this->keeper),
+            $this->until,
+        ))->all());
     }
 
     /** @return Collection<int, Helper> */
     public function helpers(): Collection
     {
-        return $this->keeper->helpers()->with('tank', 'jobs.ticks')->limit(50)->get()->each(fn(Helper $helper) => $helper->setRelation('keeper', $this->keeper));
+        return $this->keeper->helpers()->with('tank', 'jobs.ticks')->limit(50)->get()
+            ->each(fn(Helper $helper) => $helper->setRelation('keeper', $this->keeper));
     }
 
     /** @return list<array{text: string, caution: string, every: int}> what is asked of whoever helps at this tank, with some empty rows */
@@ -62,10 +66,16 @@ final readonly class HelpersPage
             $jobs[] = ['text' => (string) __('helper.proposed.look'), 'caution' => (string) __('helper.proposed.look_caution'), 'every' => 1];
             if (($this->tank->food_grams ?? 0.0) > 0.0) {
                 // Half as often as the keeper feeds: who has never fed gives too much.
-                $jobs[] = ['text' => (string) __('helper.proposed.feed', ['grams' => Show::joined(Show::plain((float) $this->tank->food_grams, 2), 'g')]), 'caution' => (string) __('helper.proposed.feed_caution'), 'every' => 2];
+                $jobs[] = ['text' => (string) __(
+                    'helper.proposed.feed',
+                    ['grams' => Show::joined(Show::plain((float) $this->tank->food_grams, 2), 'g')],
+                ), 'caution' => (string) __('helper.proposed.feed_caution'), 'every' => 2];
             }
             $litres = max(0.0, EvaporationQuery::of($this->tank)->value) * self::TOP_UP;
-            $jobs[] = ['text' => (string) __('helper.proposed.top_up', ['litres' => $this->show->volume($litres, 1)]), 'caution' => (string) __('helper.proposed.top_up_caution'), 'every' => self::TOP_UP];
+            $jobs[] = ['text' => (string) __(
+                'helper.proposed.top_up',
+                ['litres' => $this->show->volume($litres, 1)],
+            ), 'caution' => (string) __('helper.proposed.top_up_caution'), 'every' => self::TOP_UP];
             foreach ($this->tank->dosePlans()->where('by_doser', false)->with('product')->limit(2)->get() as $plan) {
                 $jobs[] = ['text' => self::dose($plan), 'caution' => (string) __('helper.proposed.dose_caution'), 'every' => max(1, $plan->every)];
             }

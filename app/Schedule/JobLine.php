@@ -16,5 +16,14 @@ final readonly class JobLine
      * @param list<Task>   $tasks of the session without a change that does them
      * @param list<string> $acts  to do within ten minutes
      */
-    public function __construct(public ?JobType $type, public Urgency $urgency, public string $head, public string $why, public string $act, public string $url, public array $tasks = [], public array $acts = []) {}
+    public function __construct(
+        public ?JobType $type,
+        public Urgency $urgency,
+        public string $head,
+        public string $why,
+        public string $act,
+        public string $url,
+        public array $tasks = [],
+        public array $acts = [],
+    ) {}
 }

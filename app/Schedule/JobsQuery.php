@@ -107,7 +107,12 @@ final class JobsQuery
     public static function of(Keeper $keeper, ?Tank $only = null): self
     {
         $tanks = [];
-        foreach ($keeper->tanks()->when($only !== null, static fn(Builder $tanks) => $tanks->whereKey($only?->id))->with(['devices', 'cycling'])->withCount(['plantGroups', 'problems as open_inquiries' => static fn(Builder $problems) => $problems->whereNull('ended_at')])->orderBy('name')->get() as $tank) {
+        foreach ($keeper->tanks()->when(
+            $only !== null,
+            static fn(Builder $tanks) => $tanks->whereKey($only?->id),
+        )->with(['devices', 'cycling'])->withCount([
+            'plantGroups', 'problems as open_inquiries' => static fn(Builder $problems) => $problems->whereNull('ended_at'),
+        ])->orderBy('name')->get() as $tank) {
             $tanks[$tank->id] = $tank->setRelation('keeper', $keeper);
         }
 
@@ -157,7 +162,10 @@ final class JobsQuery
         return array_values(array_filter($this->all(), static fn(UpcomingJob $job): bool => $job->tank() === $tank));
     }
 
-    /** @return list<UpcomingJob> each as often as it comes within the days that are foreseen; what the water asks for and what is to be bought is for no day of the keeper's choice */
+    /**
+     * @return list<UpcomingJob> each as often as it comes within the days that are foreseen; what the water asks for and what is to be
+     *     bought is for no day of the keeper's choice
+     */
     public function ahead(): array
     {
         $taken = StepMinutesQuery::of(array_keys($this->tanks), LearningReset::ofTanks(array_keys($this->tanks)));
@@ -165,7 +173,10 @@ final class JobsQuery
         $times = [];
         foreach ($this->all() as $job) {
             $minutes = match (true) {
-                $job->key->type === JobType::Change => max($job->kind->key === JobKinds::WAY_BACK ? $job->kind->minutes : 0, $changes[$job->tank()] ?? JobKinds::of('change')->minutes),
+                $job->key->type === JobType::Change => max(
+                    $job->kind->key === JobKinds::WAY_BACK ? $job->kind->minutes : 0,
+                    $changes[$job->tank()] ?? JobKinds::of('change')->minutes,
+                ),
                 in_array($job->key->type, [JobType::Task, JobType::Trim], true) => $taken->ofKind($job->kind, $job->tank(), $this->keeper->figures),
                 default => $job->minutes,
             };
@@ -186,7 +197,10 @@ final class JobsQuery
     {
         $cuts = array_filter(array_map(PlantModelQuery::coming(...), $this->tanks));
         $last = TasksDoneQuery::last(array_keys($this->tanks));
-        $jobs = [...$this->concerns(), ...$this->arrivals(), ...$this->followUps(), ...$this->nextDays(), ...$this->checkUps(), ...$this->doses(), ...$this->rootTabs(), ...$this->chores(), ...$this->meters(), ...$this->membranes(), ...$this->supplies()];
+        $jobs = [
+            ...$this->concerns(), ...$this->arrivals(), ...$this->followUps(), ...$this->nextDays(), ...$this->checkUps(), ...$this->doses(),
+            ...$this->rootTabs(), ...$this->chores(), ...$this->meters(), ...$this->membranes(), ...$this->supplies(),
+        ];
         foreach ($this->tanks as $id => $tank) {
             $jobs = [...$jobs, ...array_map($this->checklist(...), $this->checklists($id)), ...$this->routine($tank, $last[$id] ?? [], $cuts[$id] ?? null)];
         }
@@ -208,12 +222,26 @@ final class JobsQuery
         foreach (TasksDoneQuery::due($tank, $last, $this->every()[$tank->id] ?? []) as $task => $due) {
             // Where plants are drawn, their forecast says when they are cut, and not the weeks since.
             if ($cuts === null || !in_array($task, self::BY_FORECAST, true)) {
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Task, $tank->id, $task), $due, self::soon($due), JobKinds::of($task), every: TasksDoneQuery::every($task, $this->every()[$tank->id] ?? [], $this->keeper->figures));
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Task, $tank->id, $task),
+                    $due,
+                    self::soon($due),
+                    JobKinds::of($task),
+                    every: TasksDoneQuery::every($task, $this->every()[$tank->id] ?? [], $this->keeper->figures),
+                );
             }
         }
         foreach ($cuts->dues ?? [] as $plantGroup => $due) {
             // A group is cut so that it is back at its limit after so many days.
-            $jobs[] = new UpcomingJob(new JobKey(JobType::Trim, $tank->id, (string) $plantGroup), $due, $due->middle() <= 0.0 ? Urgency::Due : Urgency::Ahead, JobKinds::of('stand'), every: PlantModel::BETWEEN_CUTS, name: $cuts->names[$plantGroup] ?? null, of: $plantGroup);
+            $jobs[] = new UpcomingJob(
+                new JobKey(JobType::Trim, $tank->id, (string) $plantGroup),
+                $due,
+                $due->middle() <= 0.0 ? Urgency::Due : Urgency::Ahead,
+                JobKinds::of('stand'),
+                every: PlantModel::BETWEEN_CUTS,
+                name: $cuts->names[$plantGroup] ?? null,
+                of: $plantGroup,
+            );
         }
         if ($tank->doses_look_on !== null) {
             $due = DueBand::on(-$this->show->daysSinceDate($tank->doses_look_on));
@@ -224,7 +252,9 @@ final class JobsQuery
         $isLedBack = $change?->kind->key === JobKinds::WAY_BACK;
         $left = [];
         foreach ($jobs as $job) {
-            $isHeld = ($planned?->changes_water === true && $job->key->type === JobType::Change) || in_array((string) $job->key, $held, true) || ($isLedBack && $job->day() <= 0 && self::isOnTheWay($job->key));
+            $isHeld = ($planned?->changes_water === true && $job->key->type === JobType::Change)
+                || in_array((string) $job->key, $held, true)
+                || ($isLedBack && $job->day() <= 0 && self::isOnTheWay($job->key));
             if (!$isHeld) {
                 $left[] = $job;
             } elseif ($job->every > 0) {
@@ -244,7 +274,10 @@ final class JobsQuery
         }
         $due = self::changeDue($tank, $changed, $this->show) ?? self::firstChange($tank, $this->show);
         // Not one that was never changed, of which nobody knows how it was kept.
-        $isNeglected = $changed !== null && $due->over() > 0 && CatchUp::isNeglected($tank->routine_days + $due->over(), $tank->routine_days) && $this->planned($tank->id)?->changes_water !== true;
+        $isNeglected = $changed !== null
+            && $due->over() > 0
+            && CatchUp::isNeglected($tank->routine_days + $due->over(), $tank->routine_days)
+            && $this->planned($tank->id)?->changes_water !== true;
         $urgency = match (true) {
             $changed === null => $this->waters()[$tank->id]->newest() === null ? Urgency::First : Urgency::Due,
             $due->over() > 0 => Urgency::Late,
@@ -252,7 +285,9 @@ final class JobsQuery
         };
 
         // Of the first step of a way back nobody knows yet what water it takes.
-        return $isNeglected ? new UpcomingJob(new JobKey(JobType::Change, $tank->id), $due, $urgency, JobKinds::of(JobKinds::WAY_BACK), every: $tank->routine_days) : $this->plainChange($tank, $due, $urgency);
+        return $isNeglected
+            ? new UpcomingJob(new JobKey(JobType::Change, $tank->id), $due, $urgency, JobKinds::of(JobKinds::WAY_BACK), every: $tank->routine_days)
+            : $this->plainChange($tank, $due, $urgency);
     }
 
     /** When the routine of a tank asks for the next change; null before the first. */
@@ -261,7 +296,10 @@ final class JobsQuery
         return $changed === null ? null : DueBand::again($tank->routine_days, $show->daysSince($changed));
     }
 
-    /** The first change that is written down: within the days of the routine from the one on which the tank was entered, since nobody knows when its water was changed before. */
+    /**
+     * The first change that is written down: within the days of the routine from the one on which the tank was entered, since nobody knows
+     * when its water was changed before.
+     */
     private static function firstChange(Tank $tank, Show $show): DueBand
     {
         return DueBand::again($tank->routine_days, $tank->created_at === null ? 0 : $show->daysSince($tank->created_at));
@@ -284,7 +322,14 @@ final class JobsQuery
         $jobs = [];
         foreach ($this->waters() as $id => $water) {
             foreach ($water->asks() as $n => $concern) {
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Concern, $id, $concern->key.'.'.$n), DueBand::on(0), $concern->urgency, JobKinds::of('concern'), isSet: true, concern: $concern);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Concern, $id, $concern->key.'.'.$n),
+                    DueBand::on(0),
+                    $concern->urgency,
+                    JobKinds::of('concern'),
+                    isSet: true,
+                    concern: $concern,
+                );
             }
         }
 
@@ -295,7 +340,11 @@ final class JobsQuery
     {
         $key = new JobKey(JobType::Checklist, $checklist->tank_id, (string) $checklist->id);
         $day = $checklist->state === ChecklistState::Planned && $checklist->planned_for !== null ? -$this->show->daysSinceDate($checklist->planned_for) : null;
-        $litres = $checklist->changes_water ? ($checklist->plan->refill > 0.0 ? $checklist->plan->refill : $this->tanks[$checklist->tank_id]->routine_share * VesselQuery::tank($this->tanks[$checklist->tank_id])->litres()) : 0.0;
+        $litres = $checklist->changes_water
+            ? ($checklist->plan->refill > 0.0
+                ? $checklist->plan->refill
+                : $this->tanks[$checklist->tank_id]->routine_share * VesselQuery::tank($this->tanks[$checklist->tank_id])->litres())
+            : 0.0;
         $urgency = match (true) {
             $checklist->switches->contains(static fn(SwitchTick $tick): bool => $tick->isOpen()) => Urgency::Waiting,
             $day === null || $day === 0 => Urgency::UnderWay,
@@ -303,15 +352,30 @@ final class JobsQuery
             default => Urgency::Ahead,
         };
 
-        return new UpcomingJob($key, DueBand::on($day ?? 0), $urgency, JobKinds::of('sheet'), minutes: max(5, $checklist->plannedMinutes()), of: $checklist->id, isSet: $day !== null, litres: $litres);
+        return new UpcomingJob(
+            $key,
+            DueBand::on($day ?? 0),
+            $urgency,
+            JobKinds::of('sheet'),
+            minutes: max(5, $checklist->plannedMinutes()),
+            of: $checklist->id,
+            isSet: $day !== null,
+            litres: $litres,
+        );
     }
 
     /** @return list<string> keys of the work that a checklist holds */
     private static function heldBy(Checklist $checklist): array
     {
-        $held = array_map(static fn(string $task): string => (string) new JobKey(JobType::Task, $checklist->tank_id, $task), self::tasksOf(array_values(array_map(static fn(ChecklistStep $step): string => $step->job, $checklist->steps->all()))));
+        $held = array_map(
+            static fn(string $task): string => (string) new JobKey(JobType::Task, $checklist->tank_id, $task),
+            self::tasksOf(array_values(array_map(static fn(ChecklistStep $step): string => $step->job, $checklist->steps->all()))),
+        );
         foreach ($checklist->steps as $step) {
-            $held = [...$held, ...array_map(static fn(GroupTrim $cut): string => (string) new JobKey(JobType::Trim, $checklist->tank_id, (string) $cut->plantGroup), $step->content->plantGroups)];
+            $held = [...$held, ...array_map(
+                static fn(GroupTrim $cut): string => (string) new JobKey(JobType::Trim, $checklist->tank_id, (string) $cut->plantGroup),
+                $step->content->plantGroups,
+            )];
         }
 
         return $held;
@@ -335,11 +399,26 @@ final class JobsQuery
         $jobs = [];
         foreach (Arrival::query()->whereIn('tank_id', array_keys($this->tanks))->whereNull('ended_at')->orderBy('id')->get() as $arrival) {
             if ($arrival->step !== null) {
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Arrival, $arrival->tank_id, (string) $arrival->id), DueBand::on(0), Urgency::Waiting, JobKinds::of('arrival'), name: $arrival->what, of: $arrival->id, isSet: true);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Arrival, $arrival->tank_id, (string) $arrival->id),
+                    DueBand::on(0),
+                    Urgency::Waiting,
+                    JobKinds::of('arrival'),
+                    name: $arrival->what,
+                    of: $arrival->id,
+                    isSet: true,
+                );
             }
             if ($arrival->quarantine_until !== null) {
                 $due = DueBand::on(-$this->show->daysSinceDate($arrival->quarantine_until));
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Quarantine, $arrival->tank_id, (string) $arrival->id), $due, self::soon($due), JobKinds::of('quarantine'), name: $arrival->what, of: $arrival->id);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Quarantine, $arrival->tank_id, (string) $arrival->id),
+                    $due,
+                    self::soon($due),
+                    JobKinds::of('quarantine'),
+                    name: $arrival->what,
+                    of: $arrival->id,
+                );
             }
         }
 
@@ -358,12 +437,19 @@ final class JobsQuery
             }
         }
         $read = $open === [] ? [] : DB::table('readings')->whereIn('tank_id', array_keys($open))->whereIn('parameter', Parameter::ofAnimals())
-            ->where('taken_at', '>', min($open)->addHours((int) self::NEXT_DAY_FROM))->groupBy('tank_id')->selectRaw('tank_id, max(taken_at) as at')->pluck('at', 'tank_id')->all();
+            ->where('taken_at', '>', min($open)->addHours((int) self::NEXT_DAY_FROM))->groupBy('tank_id')->selectRaw('tank_id, max(taken_at) as at')
+            ->pluck('at', 'tank_id')->all();
         $jobs = [];
         foreach ($open as $id => $at) {
             $from = $at->addHours((int) self::NEXT_DAY_FROM);
             if (!is_string($read[$id] ?? null) || CarbonImmutable::parse($read[$id], 'UTC')->lessThanOrEqualTo($from)) {
-                $jobs[] = $this->byHour(new JobKey(JobType::NextDay, $id), $from, $at->addHours((int) self::NEXT_DAY_UNTIL), JobKinds::of('next_day'), Urgency::Check);
+                $jobs[] = $this->byHour(
+                    new JobKey(JobType::NextDay, $id),
+                    $from,
+                    $at->addHours((int) self::NEXT_DAY_UNTIL),
+                    JobKinds::of('next_day'),
+                    Urgency::Check,
+                );
             }
         }
 
@@ -374,11 +460,20 @@ final class JobsQuery
     private function followUps(): array
     {
         $jobs = [];
-        $rows = FollowUp::query()->open()->join('checklists', 'checklists.id', '=', 'follow_ups.checklist_id')->whereIn('checklists.tank_id', array_keys($this->tanks))->orderByDesc('due_from')->get(['follow_ups.*', 'checklists.tank_id']);
+        $rows = FollowUp::query()->open()->join('checklists', 'checklists.id', '=', 'follow_ups.checklist_id')
+            ->whereIn('checklists.tank_id', array_keys($this->tanks))->orderByDesc('due_from')->get(['follow_ups.*', 'checklists.tank_id']);
         foreach ($rows as $after) {
             $tank = $after->getAttribute('tank_id');
             if (is_numeric($tank)) {
-                $jobs[] = $this->byHour(new JobKey(JobType::FollowUp, (int) $tank, $after->checklist_id.'.'.$after->job->value), $after->due_from, $after->due_until, JobKinds::of('after'), $after->job === FollowUpKind::Conditioner ? Urgency::Alarm : Urgency::Check, $after->job->value, $after->checklist_id);
+                $jobs[] = $this->byHour(
+                    new JobKey(JobType::FollowUp, (int) $tank, $after->checklist_id.'.'.$after->job->value),
+                    $after->due_from,
+                    $after->due_until,
+                    JobKinds::of('after'),
+                    $after->job === FollowUpKind::Conditioner ? Urgency::Alarm : Urgency::Check,
+                    $after->job->value,
+                    $after->checklist_id,
+                );
             }
         }
 
@@ -386,8 +481,15 @@ final class JobsQuery
     }
 
     /** What goes by the hour, and so has its day. */
-    private function byHour(JobKey $key, CarbonImmutable $from, CarbonImmutable $until, JobKind $kind, Urgency $urgency, ?string $name = null, ?int $of = null): UpcomingJob
-    {
+    private function byHour(
+        JobKey $key,
+        CarbonImmutable $from,
+        CarbonImmutable $until,
+        JobKind $kind,
+        Urgency $urgency,
+        ?string $name = null,
+        ?int $of = null,
+    ): UpcomingJob {
         $day = max(0, -$this->show->daysSince($from));
         $due = new DueBand($day, max($day, -$this->show->daysSince($until)), 24.0 * TimeDifference::days(CarbonImmutable::now(), $from));
 
@@ -400,7 +502,14 @@ final class JobsQuery
         $jobs = [];
         foreach (RootTabsQuery::due($this->tanks, $this->show) as $tank => $dues) {
             foreach ($dues as $plantGroup => [$due, $name]) {
-                $jobs[] = new UpcomingJob(new JobKey(JobType::RootTabs, $tank, (string) $plantGroup), $due, self::soon($due), JobKinds::of('capsules'), name: $name, of: $plantGroup);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::RootTabs, $tank, (string) $plantGroup),
+                    $due,
+                    self::soon($due),
+                    JobKinds::of('capsules'),
+                    name: $name,
+                    of: $plantGroup,
+                );
             }
         }
 
@@ -415,7 +524,14 @@ final class JobsQuery
         foreach ($asked === [] ? [] : TreatmentsQuery::open($asked) as $tank => $treatments) {
             foreach ($treatments as $treatment) {
                 $due = DueBand::on(-$this->show->daysSinceDate($treatment->check_on));
-                $jobs[] = new UpcomingJob(new JobKey(JobType::CheckUp, $tank, (string) $treatment->id), $due, self::soon($due), JobKinds::of(JobKinds::CHECK), name: $treatment->remedy->value, of: $treatment->problem_id);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::CheckUp, $tank, (string) $treatment->id),
+                    $due,
+                    self::soon($due),
+                    JobKinds::of(JobKinds::CHECK),
+                    name: $treatment->remedy->value,
+                    of: $treatment->problem_id,
+                );
             }
         }
 
@@ -427,14 +543,30 @@ final class JobsQuery
     {
         $jobs = [];
         $today = $this->show->local(CarbonImmutable::now());
-        $open = array_merge([], ...array_map(static fn(array $plans): array => array_map(static fn(DosePlan $plan): int => $plan->id, $plans), DosesDueQuery::ofMany(array_keys($this->tanks), $today)));
-        foreach (DosePlan::query()->whereIn('tank_id', array_keys($this->tanks))->where('by_doser', false)->with('product')->orderBy('tank_id')->orderBy('id')->get() as $plan) {
+        $open = array_merge(
+            [],
+            ...array_map(
+                static fn(array $plans): array => array_map(static fn(DosePlan $plan): int => $plan->id, $plans),
+                DosesDueQuery::ofMany(array_keys($this->tanks), $today),
+            ),
+        );
+        foreach (DosePlan::query()->whereIn('tank_id', array_keys($this->tanks))->where('by_doser', false)->with('product')->orderBy('tank_id')
+            ->orderBy('id')->get() as $plan) {
             $next = $plan->next($today);
             $day = $next === 0 && !in_array($plan->id, $open, true) ? max(1, $plan->every) : $next;
             $this->doseEnds[$plan->id] = $plan->endsIn($today) ?? self::DAYS;
             if ($day !== null && $day <= $this->doseEnds[$plan->id]) {
                 $due = DueBand::on($day);
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Dose, $plan->tank_id, (string) $plan->id), $due, self::soon($due), JobKinds::of('fertilise'), every: max(1, $plan->every), name: $plan->product->name, of: $plan->product_id, isSet: true);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Dose, $plan->tank_id, (string) $plan->id),
+                    $due,
+                    self::soon($due),
+                    JobKinds::of('fertilise'),
+                    every: max(1, $plan->every),
+                    name: $plan->product->name,
+                    of: $plan->product_id,
+                    isSet: true,
+                );
             }
         }
 
@@ -449,7 +581,16 @@ final class JobsQuery
         foreach ($this->chores as $chore) {
             $interval = ChoresQuery::interval($chore);
             $due = ChoresQuery::due($chore, $this->show, $interval);
-            $jobs[] = new UpcomingJob(new JobKey(JobType::Chore, (int) $chore->tank_id, (string) $chore->id), $due, self::soon($due), $chore->toKind(), minutes: ChoresQuery::minutes($chore), every: ServiceLifeQuery::of($chore)?->lasts() ?? $interval->days(), name: $chore->name, of: $chore->id);
+            $jobs[] = new UpcomingJob(
+                new JobKey(JobType::Chore, (int) $chore->tank_id, (string) $chore->id),
+                $due,
+                self::soon($due),
+                $chore->toKind(),
+                minutes: ChoresQuery::minutes($chore),
+                every: ServiceLifeQuery::of($chore)?->lasts() ?? $interval->days(),
+                name: $chore->name,
+                of: $chore->id,
+            );
         }
 
         return $jobs;
@@ -464,7 +605,14 @@ final class JobsQuery
             $left = $reservoir->membrane()?->daysLeft;
             if ($left !== null) {
                 $due = DueBand::on((int) floor($left));
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Membrane, 0, (string) $reservoir->id), $due, self::soon($due), JobKinds::of('membrane'), name: $reservoir->name, of: $reservoir->id);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Membrane, 0, (string) $reservoir->id),
+                    $due,
+                    self::soon($due),
+                    JobKinds::of('membrane'),
+                    name: $reservoir->name,
+                    of: $reservoir->id,
+                );
             }
         }
 
@@ -479,7 +627,14 @@ final class JobsQuery
             $every = (int) ($kit->parameter->entry()->setDays ?? 0);
             if ($kit->method === ReadingMethod::Pen && $kit->set_at !== null && $every > 0) {
                 $due = DueBand::again($every, $this->show->daysSince($kit->set_at));
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Meter, 0, $kit->parameter->value), $due, self::soon($due), JobKinds::of('pen'), every: $every, name: label($kit->parameter));
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Meter, 0, $kit->parameter->value),
+                    $due,
+                    self::soon($due),
+                    JobKinds::of('pen'),
+                    every: $every,
+                    name: label($kit->parameter),
+                );
             }
         }
 
@@ -494,7 +649,15 @@ final class JobsQuery
             $in = min($one['stock']->orderIn() ?? PHP_INT_MAX, $one['expires'] === null ? PHP_INT_MAX : $one['expires'] - $one['stock']->lead);
             if ($in < self::DAYS) {
                 $due = DueBand::on($in);
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Supply, 0, ($one['jar'] === null ? 's' : 'j').($one['jar'] ?? $one['supply']?->id)), $due, self::soon($due), JobKinds::of('supply'), name: $one['name'], of: $one['jar'] ?? $one['supply']?->id, isSet: true);
+                $jobs[] = new UpcomingJob(
+                    new JobKey(JobType::Supply, 0, ($one['jar'] === null ? 's' : 'j').($one['jar'] ?? $one['supply']?->id)),
+                    $due,
+                    self::soon($due),
+                    JobKinds::of('supply'),
+                    name: $one['name'],
+                    of: $one['jar'] ?? $one['supply']?->id,
+                    isSet: true,
+                );
             }
         }
 
@@ -513,12 +676,26 @@ final class JobsQuery
         $times = $this->times($job);
         $tank = $this->tanks[$job->tank()];
 
-        return $job->kind->key !== JobKinds::WAY_BACK ? $times : [...array_slice($times, 0, 1), ...array_map(fn(UpcomingJob $later): UpcomingJob => $this->plainChange($tank, $later->due, Urgency::Ahead, $later->time, $later->laid), array_slice($times, 1))];
+        return $job->kind->key !== JobKinds::WAY_BACK
+            ? $times
+            : [...array_slice($times, 0, 1), ...array_map(
+                fn(UpcomingJob $later): UpcomingJob => $this->plainChange($tank, $later->due, Urgency::Ahead, $later->time, $later->laid),
+                array_slice($times, 1),
+            )];
     }
 
     private function plainChange(Tank $tank, DueBand $due, Urgency $urgency, int $time = 0, ?int $laid = null): UpcomingJob
     {
-        return new UpcomingJob(new JobKey(JobType::Change, $tank->id), $due, $urgency, JobKinds::of('change'), $time, every: $tank->routine_days, laid: $laid, litres: $tank->routine_share * VesselQuery::tank($tank)->litres());
+        return new UpcomingJob(
+            new JobKey(JobType::Change, $tank->id),
+            $due,
+            $urgency,
+            JobKinds::of('change'),
+            $time,
+            every: $tank->routine_days,
+            laid: $laid,
+            litres: $tank->routine_share * VesselQuery::tank($tank)->litres(),
+        );
     }
 
     /**
@@ -582,11 +759,15 @@ final class JobsQuery
     private function changeMinutes(): array
     {
         $minutes = [];
-        $last = DB::table('checklists')->whereIn('tank_id', array_keys($this->tanks))->where('state', ChecklistState::Done->value)->where('changes_water', true)->groupBy('tank_id')->selectRaw('max(id) as id')->pluck('id');
+        $last = DB::table('checklists')->whereIn('tank_id', array_keys($this->tanks))->where('state', ChecklistState::Done->value)
+            ->where('changes_water', true)->groupBy('tank_id')->selectRaw('max(id) as id')->pluck('id');
         foreach (Checklist::query()->whereIn('id', $last)->with('steps')->get() as $checklist) {
             $planned = $checklist->plan->minutes;
             if ($planned !== null) {
-                $beside = array_sum(array_map(static fn(string $task): int => JobKinds::of($task)->minutes, self::tasksOf(array_values(array_map(static fn(ChecklistStep $step): string => $step->job, $checklist->steps->all())))));
+                $beside = array_sum(array_map(
+                    static fn(string $task): int => JobKinds::of($task)->minutes,
+                    self::tasksOf(array_values(array_map(static fn(ChecklistStep $step): string => $step->job, $checklist->steps->all()))),
+                ));
                 $minutes[$checklist->tank_id] = max(self::LEAST, $planned - $beside);
             }
         }

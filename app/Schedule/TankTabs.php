@@ -37,11 +37,39 @@ final readonly class TankTabs
 
         return new self($tank, $size, [
             new TabState('look', __('rhythm.stop.look'), $base, __('rhythm.tab.look'), $here === 'look', 'o'),
-            new TabState('change', __('rhythm.stop.change'), $open?->state === ChecklistState::Running ? '/checklists/'.$open->id : $base.'/water-change', $open?->state === ChecklistState::Running ? $open->progress() : self::short(JobsQuery::changeDue($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
-            new TabState('plants', __('rhythm.stop.plants'), $base.'/plants', trans_choice('rhythm.stands', $plantGroups, ['count' => $plantGroups]), $here === 'plants', 'p'),
+            new TabState(
+                'change',
+                __('rhythm.stop.change'),
+                $open?->state === ChecklistState::Running ? '/checklists/'.$open->id : $base.'/water-change',
+                $open?->state === ChecklistState::Running ? $open->progress() : self::short(JobsQuery::changeDue($tank, $last?->changed_at, $show)),
+                $here === 'change',
+                'c',
+            ),
+            new TabState(
+                'plants',
+                __('rhythm.stop.plants'),
+                $base.'/plants',
+                trans_choice('rhythm.stands', $plantGroups, ['count' => $plantGroups]),
+                $here === 'plants',
+                'p',
+            ),
             new TabState('food', __('rhythm.stop.food'), $base.'/fertilising', __('rhythm.tab.food'), $here === 'food', 'f'),
-            new TabState('trouble', __('inquiry.loop'), $base.'/problems', trans_choice('inquiry.stop', $troubles, ['count' => $troubles]), $here === 'trouble', 'w'),
-            new TabState('log', __('rhythm.stop.log'), $base.'/log', $newest === null ? __('rhythm.tab.unread') : __('rhythm.tab.read', ['day' => $show->day($newest)]), $here === 'log', 'l'),
+            new TabState(
+                'trouble',
+                __('inquiry.loop'),
+                $base.'/problems',
+                trans_choice('inquiry.stop', $troubles, ['count' => $troubles]),
+                $here === 'trouble',
+                'w',
+            ),
+            new TabState(
+                'log',
+                __('rhythm.stop.log'),
+                $base.'/log',
+                $newest === null ? __('rhythm.tab.unread') : __('rhythm.tab.read', ['day' => $show->day($newest)]),
+                $here === 'log',
+                'l',
+            ),
         ]);
     }
 

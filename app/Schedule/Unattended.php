@@ -41,7 +41,13 @@ final readonly class Unattended
             $unit = $show->unit(Parameter::Nitrate);
             $then = $this->nitrate === null ? $now : $this->nitrate->estimate()->scaled($unit->toBase(1.0) - $unit->toBase(0.0), $unit->toBase(0.0));
             $lines[] = [
-                'opens' => $this->nitrate !== null, 'text' => (string) __('helper.nobody.nitrate', ['value' => $show->band(Parameter::Nitrate, $then), 'limit' => $limit === null ? '' : (string) __('helper.nobody.limit', ['limit' => $show->limit(Parameter::Nitrate, $limit)])]),
+                'opens' => $this->nitrate !== null, 'text' => (string) __(
+                    'helper.nobody.nitrate',
+                    ['value' => $show->band(Parameter::Nitrate, $then), 'limit' => $limit === null ? '' : (string) __(
+                        'helper.nobody.limit',
+                        ['limit' => $show->limit(Parameter::Nitrate, $limit)],
+                    )],
+                ),
                 'beyond' => $limit !== null && $then->central() > $limit,
             ];
         }
@@ -58,7 +64,14 @@ final readonly class Unattended
     {
         return Computation::of('unattended.title')
             ->given('now', 'unattended.now', $unit->distributionFromBase($now), $unit->label)
-            ->constant('made', 'unattended.daily_rise', new NormalValue($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())), $unit->label, 'estimate_log_combined', Grade::Guess)
+            ->constant(
+                'made',
+                'unattended.daily_rise',
+                new NormalValue($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())),
+                $unit->label,
+                'estimate_log_combined',
+                Grade::Guess,
+            )
             ->constant('d', 'unattended.days_until_then', $days, 'd', 'calendar', null)
             ->line('then = max(0, now + d * made)', 'unattended.as_it_should_then', $unit->label);
     }
@@ -77,6 +90,9 @@ final readonly class Unattended
             }
         }
 
-        return ['text' => (string) __('helper.nobody.level', ['litres' => $show->volume($litres, 1), 'fallen' => $show->level(max(0.0, $mark - $this->tank->water_below_rim))]).($dry === [] ? '' : ' '.__('helper.nobody.dry', ['what' => Names::list($dry)])), 'beyond' => $dry !== []];
+        return ['text' => (string) __(
+            'helper.nobody.level',
+            ['litres' => $show->volume($litres, 1), 'fallen' => $show->level(max(0.0, $mark - $this->tank->water_below_rim))],
+        ).($dry === [] ? '' : ' '.__('helper.nobody.dry', ['what' => Names::list($dry)])), 'beyond' => $dry !== []];
     }
 }

@@ -18,7 +18,16 @@ final readonly class WeekDay
      * @param string            $doses    what is given by hand, in words
      * @param int|null          $doseTank the first tank of them
      */
-    public function __construct(public int $number, public CarbonImmutable $day, public int $taken, public int $free, public string $says, public array $sessions, public string $doses = '', public ?int $doseTank = null) {}
+    public function __construct(
+        public int $number,
+        public CarbonImmutable $day,
+        public int $taken,
+        public int $free,
+        public string $says,
+        public array $sessions,
+        public string $doses = '',
+        public ?int $doseTank = null,
+    ) {}
 
     public function over(): int
     {

@@ -80,7 +80,11 @@ final class WeekPage
         $found = [];
         foreach ($this->week->urgent() as $job) {
             if ($job->concern !== null) {
-                $found[] = ['tank' => $this->week->known->tanks[$job->tank()], 'line' => ConcernLine::of($job->concern, $this->week->known->waters()[$job->tank()], $this->show)];
+                $found[] = ['tank' => $this->week->known->tanks[$job->tank()], 'line' => ConcernLine::of(
+                    $job->concern,
+                    $this->week->known->waters()[$job->tank()],
+                    $this->show,
+                )];
             }
         }
 
@@ -91,7 +95,9 @@ final class WeekPage
     {
         $names = array_map(fn(int $tank): string => $this->tank($tank)->name ?? '', $this->week->doses[$day] ?? []);
 
-        return $names === [] ? '' : trans_choice('week.day.doses', count($names), ['count' => count($names), 'name' => $names[0], 'minutes' => $this->week->doseMinutes($day)]);
+        return $names === []
+            ? ''
+            : trans_choice('week.day.doses', count($names), ['count' => count($names), 'name' => $names[0], 'minutes' => $this->week->doseMinutes($day)]);
     }
 
     /** @param list<UpcomingJob> $jobs */
@@ -126,7 +132,10 @@ final class WeekPage
         $moves = [];
         for ($day = max(0, min($at, $job->day()) - self::EARLIER); $day <= min(JobsQuery::DAYS - 1, max($at, $job->day()) + self::DAYS); ++$day) {
             [$date, $label] = $this->dates()[$day];
-            $moves[] = ['day' => $day, 'date' => $date, 'label' => $label, 'here' => $day === $at, 'cost' => $day === $at ? (string) __('week.cost.here') : $this->cost($job, $day)];
+            $moves[] = [
+                'day' => $day, 'date' => $date, 'label' => $label, 'here' => $day === $at,
+                'cost' => $day === $at ? (string) __('week.cost.here') : $this->cost($job, $day),
+            ];
         }
 
         return $moves;
@@ -222,7 +231,10 @@ final class WeekPage
         return $lines;
     }
 
-    /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, mix: array<int, float>, waters: array<int, float>}> litres that go in, and of what they are drawn, by water */
+    /**
+     * @return list<array{at: CarbonImmutable, day: int, tank: Tank, mix: array<int, float>, waters: array<int, float>}> litres that go in,
+     *     and of what they are drawn, by water
+     */
     private function changes(): array
     {
         [$drawn, $changes] = [new WaterUseQuery($this->week->keeper), []];
@@ -246,7 +258,10 @@ final class WeekPage
         $plan = $job->key->type === JobType::Checklist ? $this->week->known->planned($tank->id)?->plan : null;
 
         return $plan !== null && $plan->waters !== [] ? WaterUseQuery::shares($plan->waters, $plan->secondShare)
-            : WaterUseQuery::shares([UsualWaterQuery::of($tank)->id, ...($tank->second_source_water_id === null ? [] : [$tank->second_source_water_id])], $tank->second_share);
+            : WaterUseQuery::shares(
+                [UsualWaterQuery::of($tank)->id, ...($tank->second_source_water_id === null ? [] : [$tank->second_source_water_id])],
+                $tank->second_share,
+            );
     }
 
     /** @return list<WeekReady> when each unit must run */
@@ -286,7 +301,14 @@ final class WeekPage
             $by,
             $late ? (string) __('week.ready.now', ['unit' => $reservoir->name, 'short' => Show::minutes((int) TimeDifference::minutes($by, CarbonImmutable::now())), 'when' => $this->show->when($work)])
                 : (string) __('week.ready.run', ['unit' => $reservoir->name, 'time' => $this->show->when($by)]),
-            (string) __('week.ready.run_why', ['litres' => $this->show->volume($needed), 'water' => $reservoir->water->name ?? '', 'tanks' => Names::list(array_values(array_unique($tanks))), 'when' => $this->show->when($work), 'level' => $this->show->volume($reservoir->level)]),
+            (string) __(
+                'week.ready.run_why',
+                [
+                    'litres' => $this->show->volume($needed), 'water' => $reservoir->water->name ?? '',
+                    'tanks' => Names::list(array_values(array_unique($tanks))), 'when' => $this->show->when($work),
+                    'level' => $this->show->volume($reservoir->level),
+                ],
+            ),
             '/ro-reservoirs/'.$reservoir->id,
             $late,
             true,
@@ -316,8 +338,22 @@ final class WeekPage
                 $with = array_diff(array_keys($change['mix']), [$id]);
                 $lines[] = new WeekReady(
                     $change['at'],
-                    (string) __($with === [] ? 'week.ready.prepare' : 'week.ready.part', ['litres' => $this->show->volume($litres), 'water' => $water->name, 'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth), 'when' => $this->show->when($change['at'])]),
-                    (string) __($with === [] ? 'week.ready.prepare_why' : 'week.ready.part_why', ['tanks' => $change['tank']->name, 'with' => Names::list(array_values($this->week->keeper->waters->only($with)->map(static fn(SourceWater $other): string => $other->name)->all()))]),
+                    (string) __(
+                        $with === [] ? 'week.ready.prepare' : 'week.ready.part',
+                        [
+                            'litres' => $this->show->volume($litres), 'water' => $water->name,
+                            'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth),
+                            'when' => $this->show->when($change['at']),
+                        ],
+                    ),
+                    (string) __(
+                        $with === [] ? 'week.ready.prepare_why' : 'week.ready.part_why',
+                        [
+                            'tanks' => $change['tank']->name,
+                            'with' => Names::list(array_values($this->week->keeper->waters->only($with)
+                                ->map(static fn(SourceWater $other): string => $other->name)->all())),
+                        ],
+                    ),
                     '/mix-water?tank='.$change['tank']->id,
                 );
             }
@@ -334,13 +370,24 @@ final class WeekPage
             $in = $one['stock']->orderIn();
             if ($in !== null && $in <= self::ORDER) {
                 $day = $this->week->today->addDays(max(0, $in))->setTime(12, 0);
-                $lines[] = new WeekReady($day, trans_choice($one['home'] ? 'week.ready.make' : 'week.ready.order', max(0, $in), ['name' => $one['name'], 'day' => $this->show->day($day)]), (string) __($one['home'] ? 'week.ready.make_why' : 'week.ready.order_why', [
-                    'left' => Names::amount($one['stock']->left, $one['unit']), 'weekly' => Names::amount($one['stock']->weekly, $one['unit']), 'lead' => Names::days($one['stock']->lead),
+                $lines[] = new WeekReady($day, trans_choice(
+                    $one['home'] ? 'week.ready.make' : 'week.ready.order',
+                    max(0, $in),
+                    ['name' => $one['name'], 'day' => $this->show->day($day)],
+                ), (string) __($one['home'] ? 'week.ready.make_why' : 'week.ready.order_why', [
+                    'left' => Names::amount($one['stock']->left, $one['unit']), 'weekly' => Names::amount($one['stock']
+                        ->weekly, $one['unit']), 'lead' => Names::days($one['stock']->lead),
                 ]), '/supplies', $in < 0);
             }
             if ($one['expires'] !== null && $one['expires'] <= self::ORDER + $one['stock']->lead) {
                 $day = $this->week->today->addDays($one['expires'])->setTime(12, 0);
-                $lines[] = new WeekReady($day, (string) __('week.ready.expires', ['name' => $one['name'], 'day' => $this->show->day($day)]), '', '/supplies', $one['expires'] < 0);
+                $lines[] = new WeekReady(
+                    $day,
+                    (string) __('week.ready.expires', ['name' => $one['name'], 'day' => $this->show->day($day)]),
+                    '',
+                    '/supplies',
+                    $one['expires'] < 0,
+                );
             }
         }
 

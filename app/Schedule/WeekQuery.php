@@ -67,7 +67,11 @@ final class WeekQuery
         foreach ($byId as $id => $job) {
             if (!isset($this->with[$id])) {
                 // What comes again lies after the time before.
-                $jobs[] = $one = self::toCore($job, $before[(string) $job->key] ?? -1, array_sum(array_map(static fn(string $with): int => $byId[$with]->minutes, array_keys($this->with, $id, true))));
+                $jobs[] = $one = self::toCore(
+                    $job,
+                    $before[(string) $job->key] ?? -1,
+                    array_sum(array_map(static fn(string $with): int => $byId[$with]->minutes, array_keys($this->with, $id, true))),
+                );
                 $before[(string) $job->key] = $one->latest;
             }
         }
@@ -96,7 +100,10 @@ final class WeekQuery
             }
             $best = null;
             foreach ($changes[$job->tank()] ?? [] as $change) {
-                if (!isset($taken[$change->id()][(string) $job->key]) && ($best === null || abs($change->day() - max(0, $job->day())) < abs($best->day() - max(0, $job->day())))) {
+                if (
+                    !isset($taken[$change->id()][(string) $job->key])
+                    && ($best === null || abs($change->day() - max(0, $job->day())) < abs($best->day() - max(0, $job->day())))
+                ) {
                     $best = $change;
                 }
             }
@@ -119,7 +126,12 @@ final class WeekQuery
         $kept = Cache::get($key);
         // The days that were found, as long as nothing of it has changed.
         if (is_array($kept) && ($kept[0] ?? null) === $mark && is_array($kept[1] ?? null)) {
-            return new Placement($placing, $jobs, array_values(array_map(static fn(mixed $day): int => is_int($day) ? $day : 0, $kept[1])), ($kept[2] ?? false) === true);
+            return new Placement(
+                $placing,
+                $jobs,
+                array_values(array_map(static fn(mixed $day): int => is_int($day) ? $day : 0, $kept[1])),
+                ($kept[2] ?? false) === true,
+            );
         }
         $placement = $placing->place($jobs, self::SEED);
         Cache::put($key, [$mark, array_map(static fn(ScheduledTask $job): int => (int) $placement->day($job->id), $jobs), $placement->isCutShort], 86400);
@@ -139,7 +151,15 @@ final class WeekQuery
         // Half of the days until the next time belong to that one; what is overdue may wait from today on as long, at its cost.
         $last = $job->every > 0 ? min($job->late(), intdiv($job->every - 1, 2)) : $job->late();
 
-        return new ScheduledTask($job->id(), $tank, $job->minutes + $beside, $job->day(), $earliest, max($earliest, max(0, $job->day()) + $last), $job->kind->lateness->aDay());
+        return new ScheduledTask(
+            $job->id(),
+            $tank,
+            $job->minutes + $beside,
+            $job->day(),
+            $earliest,
+            max($earliest, max(0, $job->day()) + $last),
+            $job->kind->lateness->aDay(),
+        );
     }
 
     /**

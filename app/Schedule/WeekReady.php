@@ -13,5 +13,12 @@ final readonly class WeekReady
      * @param bool $isLate  whether that time has gone by
      * @param bool $alarms  whether a calendar should call at that time
      */
-    public function __construct(public CarbonImmutable $by, public string $what, public string $why, public string $url, public bool $isLate = false, public bool $alarms = false) {}
+    public function __construct(
+        public CarbonImmutable $by,
+        public string $what,
+        public string $why,
+        public string $url,
+        public bool $isLate = false,
+        public bool $alarms = false,
+    ) {}
 }

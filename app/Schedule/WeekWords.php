@@ -28,7 +28,12 @@ final class WeekWords
 
         return match (true) {
             $why !== PlacementReason::Hand && $job->day() < 0 => trans_choice('week.why.overdue', -$job->day(), ['count' => -$job->day()]),
-            $instead !== null && ($week->placement->day($job->id()) ?? 0) > $job->day() && $instead->perDay > $job->kind->lateness->aDay() => (string) __('week.why.full_instead', ['due' => $due, 'instead' => Names::inside(JobWords::job($week->jobs[$instead->id], $week->keeper->show()))]),
+            $instead !== null
+                && ($week->placement->day($job->id()) ?? 0) > $job->day()
+                && $instead->perDay > $job->kind->lateness->aDay() => (string) __(
+                    'week.why.full_instead',
+                    ['due' => $due, 'instead' => Names::inside(JobWords::job($week->jobs[$instead->id], $week->keeper->show()))],
+                ),
             default => (string) __('week.why.'.$why->value, ['due' => $due]),
         };
     }
@@ -43,7 +48,11 @@ final class WeekWords
     {
         $parts = [];
         if ($day > $job->day() && $day > 0) {
-            $parts[] = trans_choice('week.cost.late', $day - $job->day(), ['count' => $day - $job->day(), 'grade' => __('week.lateness.'.$job->kind->lateness->value)]);
+            $parts[] = trans_choice(
+                'week.cost.late',
+                $day - $job->day(),
+                ['count' => $day - $job->day(), 'grade' => __('week.lateness.'.$job->kind->lateness->value)],
+            );
         } elseif ($day < $job->day()) {
             $parts[] = trans_choice('week.cost.early', $job->day() - $day, ['count' => $job->day() - $day]);
         }

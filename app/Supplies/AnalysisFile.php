@@ -47,7 +47,10 @@ final class AnalysisFile
             ], static fn(mixed $value): bool => $value !== null);
         }
 
-        return json_encode(['format' => 'cresco-analyses', 'version' => 1, 'analyses' => $analyses], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            ['format' => 'cresco-analyses', 'version' => 1, 'analyses' => $analyses],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     public static function csv(Keeper $keeper): string
@@ -56,7 +59,8 @@ final class AnalysisFile
         foreach (self::all($keeper) as $analysis) {
             $row = [
                 'water' => $analysis->water->name ?? '', 'sampled_on' => $analysis->sampled_on->format('Y-m-d'), 'hardness_mmol_per_l' => $analysis->hardness,
-                'alkalinity_meq_per_l' => $analysis->alkalinity, 'ph' => $analysis->ph, 'ec_us_per_cm_25c' => $analysis->conductivity, 'note' => $analysis->note,
+                'alkalinity_meq_per_l' => $analysis->alkalinity, 'ph' => $analysis->ph, 'ec_us_per_cm_25c' => $analysis
+                    ->conductivity, 'note' => $analysis->note,
             ];
             foreach (Ion::cases() as $ion) {
                 $row[$ion->value] = $analysis->milligrams[$ion->value] ?? null;
@@ -147,7 +151,9 @@ final class AnalysisFile
         return ['milligrams' => $milligrams] + $item;
     }
 
-    /** @param list<array{water: string, sampled_on: string, milligrams: array<string, float>, hardness: float|null, alkalinity: float|null, ph: float|null, conductivity: float|null, note: string|null}> $found */
+    /**
+     * @param list<array{water: string, sampled_on: string, milligrams: array<string, float>, hardness: float|null, alkalinity: float|null, ph: float|null, conductivity: float|null, note: string|null}> $found
+     */
     private static function keep(Keeper $keeper, array $found): int
     {
         $now = CarbonImmutable::now()->format('Y-m-d H:i:s');
@@ -161,10 +167,19 @@ final class AnalysisFile
                     throw FileFault::tooMany($kind);
                 }
             }
-            SourceWater::query()->insert(array_map(static fn(string $name): array => ['name' => $name, 'kind' => SourceWaterKind::Tap->value, 'note' => null] + $kept, $new));
+            SourceWater::query()->insert(array_map(
+                static fn(string $name): array => ['name' => $name, 'kind' => SourceWaterKind::Tap->value, 'note' => null] + $kept,
+                $new,
+            ));
             $waters = self::waters($keeper);
             foreach (array_chunk($found, 100) as $some) {
-                Analysis::query()->insert(array_map(static fn(array $item): array => ['source_water_id' => $waters[$item['water']], 'milligrams' => json_encode((object) $item['milligrams'], JSON_THROW_ON_ERROR)] + array_diff_key($item, ['water' => true]) + $kept, $some));
+                Analysis::query()->insert(array_map(
+                    static fn(array $item): array => ['source_water_id' => $waters[$item['water']], 'milligrams' => json_encode(
+                        (object) $item['milligrams'],
+                        JSON_THROW_ON_ERROR,
+                    )] + array_diff_key($item, ['water' => true]) + $kept,
+                    $some,
+                ));
             }
         });
 

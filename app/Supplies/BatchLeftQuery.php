@@ -28,11 +28,18 @@ final readonly class BatchLeftQuery
     /** @return array<int, self> by water; those of which no batch was made lately are left out */
     public static function of(Keeper $keeper): array
     {
-        $newest = Batch::query()->where('keeper_id', $keeper->id)->whereHas('water', static fn($water) => $water->where('kind', SourceWaterKind::MadeUp))->where('made_at', '>', CarbonImmutable::now()->subDays(self::FORGOTTEN))->groupBy('source_water_id')->selectRaw('max(id)');
+        $newest = Batch::query()->where('keeper_id', $keeper->id)->whereHas(
+            'water',
+            static fn($water) => $water->where('kind', SourceWaterKind::MadeUp),
+        )->where('made_at', '>', CarbonImmutable::now()->subDays(self::FORGOTTEN))->groupBy('source_water_id')->selectRaw('max(id)');
         $found = [];
         foreach (Batch::query()->whereIn('id', $newest)->with('tank')->get() as $batch) {
             if ($batch->made_at !== null && $batch->source_water_id !== null) {
-                $found[$batch->source_water_id] = new self($batch, $batch->made_at, max(0.0, $batch->litres - self::drawn($keeper, $batch->source_water_id, $batch->made_at)));
+                $found[$batch->source_water_id] = new self(
+                    $batch,
+                    $batch->made_at,
+                    max(0.0, $batch->litres - self::drawn($keeper, $batch->source_water_id, $batch->made_at)),
+                );
             }
         }
 
@@ -44,7 +51,9 @@ final readonly class BatchLeftQuery
         $litres = 0.0;
         foreach (WaterChange::query()->where('keeper_id', $keeper->id)->where('changed_at', '>', $since)->with('checklist')->get() as $change) {
             $plan = $change->checklist?->plan;
-            $shares = $plan === null || $plan->waters === [] ? [(int) $change->source_water_id => 1.0] : WaterUseQuery::shares($plan->waters, $plan->secondShare);
+            $shares = $plan === null || $plan->waters === []
+                ? [(int) $change->source_water_id => 1.0]
+                : WaterUseQuery::shares($plan->waters, $plan->secondShare);
             $litres += $change->litres * ($shares[$water] ?? 0.0);
         }
 
@@ -55,9 +64,12 @@ final readonly class BatchLeftQuery
     {
         $days = max(0, (int) floor(TimeDifference::days($this->made, CarbonImmutable::now())));
         $words = __($this->batch->tank === null ? 'waters.batch.left' : 'waters.batch.left_for', [
-            'day' => $show->day($this->made), 'tank' => $this->batch->tank->name ?? '', 'left' => $show->volume($this->litres), 'litres' => $show->volume($this->batch->litres),
+            'day' => $show->day($this->made), 'tank' => $this->batch->tank->name ?? '', 'left' => $show->volume($this->litres), 'litres' => $show
+                ->volume($this->batch->litres),
         ]);
 
-        return $words.' '.trans_choice('waters.batch.age', $days, ['count' => $days]).($days > self::STANDS && $this->litres > 0.0 ? ' '.__('waters.batch.old') : '');
+        return $words.' '.trans_choice('waters.batch.age', $days, ['count' => $days]).($days > self::STANDS && $this->litres > 0.0
+            ? ' '.__('waters.batch.old')
+            : '');
     }
 }

@@ -77,7 +77,13 @@ final class ReservoirPage
             $lines[] = [
                 'name' => (string) preg_replace('/ \d+$/', '', $step['name']),
                 'litres' => $this->show->volume($step['litres'], 1),
-                'ready' => (string) __($step['ready'] <= 0.0 ? 'store.evening.now' : 'store.evening.in', ['when' => $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $step['ready']))), 'minutes' => Show::minutes((int) ceil(60.0 * $step['ready']))]),
+                'ready' => (string) __(
+                    $step['ready'] <= 0.0 ? 'store.evening.now' : 'store.evening.in',
+                    [
+                        'when' => $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $step['ready']))),
+                        'minutes' => Show::minutes((int) ceil(60.0 * $step['ready'])),
+                    ],
+                ),
                 'left' => $this->show->volume($step['left']),
             ];
         }
@@ -100,7 +106,13 @@ final class ReservoirPage
     {
         $hours = $this->reservoir->supply()->hoursFor($this->reservoir->capacity);
 
-        return (string) __($hours <= 0.0 ? 'store.full' : 'store.full_in', ['time' => Show::minutes((int) ceil(60.0 * $hours)), 'drained' => $this->show->volume($this->reservoir->supply()->wasteFor($this->reservoir->capacity))]);
+        return (string) __(
+            $hours <= 0.0 ? 'store.full' : 'store.full_in',
+            [
+                'time' => Show::minutes((int) ceil(60.0 * $hours)),
+                'drained' => $this->show->volume($this->reservoir->supply()->wasteFor($this->reservoir->capacity)),
+            ],
+        );
     }
 
     /** @return list<Finding> */
@@ -113,9 +125,27 @@ final class ReservoirPage
             $findings[] = new Finding(Finding::HEED, __('store.unknown.head'), __('store.unknown.why'));
         } elseif ($membrane->daysLeft !== null || array_filter($moved, static fn(ChangePoint $one): bool => $one->what === ChangePoint::REJECTION) === []) {
             $findings[] = match (true) {
-                $membrane->daysLeft === 0.0 => new Finding(Finding::BEYOND, __('store.due.head'), __('store.due.why', ['now' => $this->percent($membrane->now), 'due' => $this->percent(Membrane::DUE)])),
-                $membrane->daysLeft !== null => new Finding(Finding::GOOD, __('store.falls.head', ['day' => $this->show->day(CarbonImmutable::now()->addDays((int) $membrane->daysLeft))]), __('store.falls.why', ['now' => $this->percent($membrane->now), 'points' => Show::rounded(-100.0 * $membrane->perMonth, 2), 'readings' => self::readings($membrane->readings)])),
-                default => new Finding(Finding::GOOD, __('store.steady.head', ['now' => $this->percent($membrane->now)]), __('store.steady.why', ['readings' => self::readings($membrane->readings)])),
+                $membrane->daysLeft === 0.0 => new Finding(
+                    Finding::BEYOND,
+                    __('store.due.head'),
+                    __('store.due.why', ['now' => $this->percent($membrane->now), 'due' => $this->percent(Membrane::DUE)]),
+                ),
+                $membrane->daysLeft !== null => new Finding(
+                    Finding::GOOD,
+                    __('store.falls.head', ['day' => $this->show->day(CarbonImmutable::now()->addDays((int) $membrane->daysLeft))]),
+                    __(
+                        'store.falls.why',
+                        [
+                            'now' => $this->percent($membrane->now), 'points' => Show::rounded(-100.0 * $membrane->perMonth, 2),
+                            'readings' => self::readings($membrane->readings),
+                        ],
+                    ),
+                ),
+                default => new Finding(
+                    Finding::GOOD,
+                    __('store.steady.head', ['now' => $this->percent($membrane->now)]),
+                    __('store.steady.why', ['readings' => self::readings($membrane->readings)]),
+                ),
             };
         }
         foreach ($moved as $one) {
@@ -139,7 +169,11 @@ final class ReservoirPage
             // What was kept before it was asked back does not break the page.
             if (!$rejection->is_first && $rejection->conductivity_in > 0.0 && $rejection->conductivity_out <= $rejection->conductivity_in) {
                 $share = Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out);
-                $tests[] = new ChartPoint((float) $rejection->taken_at->getTimestamp(), 100.0 * $share, said: (string) __('chart.at', ['day' => $this->show->day($rejection->taken_at), 'value' => $this->percent($share)]));
+                $tests[] = new ChartPoint(
+                    (float) $rejection->taken_at->getTimestamp(),
+                    100.0 * $share,
+                    said: (string) __('chart.at', ['day' => $this->show->day($rejection->taken_at), 'value' => $this->percent($share)]),
+                );
             }
         }
         if ($tests === []) {
@@ -149,10 +183,23 @@ final class ReservoirPage
         $trend = [];
         if ($this->membrane !== null) {
             $from = max($tests[0]->at, $this->reservoir->membrane_on === null ? 0.0 : (float) $this->reservoir->membrane_on->getTimestamp());
-            $trend = [new ChartPoint($from, 100.0 * ($this->membrane->now - ($now - $from) / 86_400.0 * $this->membrane->perMonth / 30.0)), new ChartPoint($now, 100.0 * $this->membrane->now)];
+            $trend = [new ChartPoint(
+                $from,
+                100.0 * ($this->membrane->now - ($now - $from) / 86_400.0 * $this->membrane->perMonth / 30.0),
+            ), new ChartPoint($now, 100.0 * $this->membrane->now)];
         }
 
-        return new Chart('rejection', (string) __('store.chart.title'), '%', trans_choice('store.chart.said', count($tests), ['count' => count($tests)]), new ChartTime($tests[0]->at, $now, $this->show), tests: $tests, planned: $trend, range: [100.0 * Membrane::DUE, null], steps: 3);
+        return new Chart(
+            'rejection',
+            (string) __('store.chart.title'),
+            '%',
+            trans_choice('store.chart.said', count($tests), ['count' => count($tests)]),
+            new ChartTime($tests[0]->at, $now, $this->show),
+            tests: $tests,
+            planned: $trend,
+            range: [100.0 * Membrane::DUE, null],
+            steps: 3,
+        );
     }
 
     public function percent(float $share): string

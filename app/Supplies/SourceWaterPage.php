@@ -60,7 +60,10 @@ final class SourceWaterPage
                 continue;
             }
             $spread = ($analysis->spreads[$ion->value] ?? 0.0) * $ion->molarMass();
-            $rows[] = ['ion' => $ion, 'milligrams' => Names::figure($value, 3), 'given' => $given, 'spread' => $spread > 0.0 ? Names::figure($spread, 2) : null];
+            $rows[] = [
+                'ion' => $ion, 'milligrams' => Names::figure($value, 3), 'given' => $given,
+                'spread' => $spread > 0.0 ? Names::figure($spread, 2) : null,
+            ];
         }
 
         return $rows;
@@ -76,13 +79,27 @@ final class SourceWaterPage
         $findings = [];
         if ($analysis->isBad) {
             $text = array_filter([
-                abs($analysis->imbalance) > IonAnalysis::GOOD_BALANCE ? __('water.odd.charges', ['off' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'good' => Show::plain(100.0 * IonAnalysis::GOOD_BALANCE, 0)]) : '',
-                $analysis->misfit !== null && abs($analysis->misfit) > 0.1 ? __($analysis->misfit > 0 ? 'water.odd.higher' : 'water.odd.lower', ['off' => Show::plain(100.0 * abs($analysis->misfit), 0)]) : '',
+                abs($analysis->imbalance) > IonAnalysis::GOOD_BALANCE
+                    ? __(
+                        'water.odd.charges',
+                        ['off' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'good' => Show::plain(100.0 * IonAnalysis::GOOD_BALANCE, 0)],
+                    )
+                    : '',
+                $analysis->misfit !== null && abs($analysis->misfit) > 0.1
+                    ? __($analysis->misfit > 0 ? 'water.odd.higher' : 'water.odd.lower', ['off' => Show::plain(100.0 * abs($analysis->misfit), 0)])
+                    : '',
                 __('water.odd.look'),
             ]);
             $findings[] = new Finding(Finding::BEYOND, __('water.odd.head'), implode(' ', $text));
         } else {
-            $findings[] = new Finding(Finding::GOOD, __('water.agree.head'), __($analysis->misfit === null ? 'water.agree.alone' : 'water.agree.both', ['charges' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'conductivity' => Show::plain(100.0 * abs($analysis->misfit ?? 0.0), 0)]));
+            $findings[] = new Finding(
+                Finding::GOOD,
+                __('water.agree.head'),
+                __(
+                    $analysis->misfit === null ? 'water.agree.alone' : 'water.agree.both',
+                    ['charges' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'conductivity' => Show::plain(100.0 * abs($analysis->misfit ?? 0.0), 0)],
+                ),
+            );
         }
         foreach ($analysis->assumptions as $assumption) {
             $findings[] = new Finding(Finding::HEED, __('water.assumed'), say($assumption, 'analysis'));
@@ -96,7 +113,8 @@ final class SourceWaterPage
     {
         $charts = [];
         foreach ([Parameter::Conductivity, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Nitrate, Parameter::Acidity] as $parameter) {
-            $readings = array_values($this->water->readings()->where('parameter', $parameter)->orderByDesc('taken_at')->orderByDesc('id')->limit(self::TREND)->get()->reverse()->all());
+            $readings = array_values($this->water->readings()->where('parameter', $parameter)->orderByDesc('taken_at')->orderByDesc('id')
+                ->limit(self::TREND)->get()->reverse()->all());
             if (count($readings) < 2) {
                 continue;
             }
@@ -106,9 +124,23 @@ final class SourceWaterPage
                 $parameter->value,
                 label($parameter),
                 $this->show->unit($parameter)->label,
-                __('course.said', ['what' => label($parameter), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]), 'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)), 'high' => $this->show->value($parameter, max($values))]),
-                new ChartTime((float) $first->taken_at->getTimestamp(), (float) max($first->taken_at->getTimestamp() + 86_400, $last->taken_at->getTimestamp()), $this->show),
-                tests: array_map(fn(Reading $reading): ChartPoint => TestedPoint::of($reading->toCore(), $reading->taken_at->getTimestamp(), $this->show), $readings),
+                __(
+                    'course.said',
+                    [
+                        'what' => label($parameter), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]),
+                        'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)),
+                        'high' => $this->show->value($parameter, max($values)),
+                    ],
+                ),
+                new ChartTime(
+                    (float) $first->taken_at->getTimestamp(),
+                    (float) max($first->taken_at->getTimestamp() + 86_400, $last->taken_at->getTimestamp()),
+                    $this->show,
+                ),
+                tests: array_map(
+                    fn(Reading $reading): ChartPoint => TestedPoint::of($reading->toCore(), $reading->taken_at->getTimestamp(), $this->show),
+                    $readings,
+                ),
                 steps: 3,
             );
         }
@@ -126,7 +158,9 @@ final class SourceWaterPage
     /** What the ions give, and what was read. */
     public function conductivity(): ?string
     {
-        return $this->known->analysis === null ? null : $this->show->value(Parameter::Conductivity, Conductance::of($this->known->analysis->ions)->microsiemens);
+        return $this->known->analysis === null
+            ? null
+            : $this->show->value(Parameter::Conductivity, Conductance::of($this->known->analysis->ions)->microsiemens);
     }
 
     public function read(): ?string

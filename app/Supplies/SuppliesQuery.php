@@ -29,7 +29,10 @@ final class SuppliesQuery
     /** Days that a parcel takes when nobody said. House default. */
     public const LEAD = 7;
 
-    /** @return list<array{name: string, unit: string, stock: StockForecast, supply: Supply|null, expires: int|null, jar: int|null, home: bool}> what must be ordered first, first */
+    /**
+     * @return list<array{name: string, unit: string, stock: StockForecast, supply: Supply|null, expires: int|null, jar: int|null, home: bool}>
+     *     what must be ordered first, first
+     */
     public static function of(Keeper $keeper): array
     {
         $show = $keeper->show();
@@ -37,17 +40,28 @@ final class SuppliesQuery
         $weekly = self::weekly($keeper);
         foreach ($keeper->products()->whereNotNull('stock')->get() as $product) {
             if (($weekly[$product->id] ?? 0.0) > 0.0) {
-                $found[] = ['name' => $product->name, 'unit' => $product->unit, 'stock' => new StockForecast(max(0.0, (float) $product->stock), $weekly[$product->id], $product->isHomeMade() ? 0 : self::LEAD), 'supply' => null, 'expires' => null, 'jar' => $product->id, 'home' => $product->isHomeMade()];
+                $found[] = [
+                    'name' => $product->name, 'unit' => $product->unit,
+                    'stock' => new StockForecast(max(0.0, (float) $product->stock), $weekly[$product->id], $product->isHomeMade() ? 0 : self::LEAD),
+                    'supply' => null, 'expires' => null, 'jar' => $product->id, 'home' => $product->isHomeMade(),
+                ];
             }
         }
         foreach ($keeper->supplies()->get() as $supply) {
             $gone = max(0, $show->daysSinceDate($supply->counted_on)) / 7.0 * $supply->weekly;
             $found[] = [
-                'name' => $supply->name, 'unit' => $supply->unit, 'stock' => new StockForecast(max(0.0, $supply->left - $gone), max(0.0, $supply->weekly), $supply->lead_days), 'supply' => $supply,
+                'name' => $supply->name, 'unit' => $supply->unit, 'stock' => new StockForecast(
+                    max(0.0, $supply->left - $gone),
+                    max(0.0, $supply->weekly),
+                    $supply->lead_days,
+                ), 'supply' => $supply,
                 'expires' => $supply->expires_on === null ? null : -$show->daysSinceDate($supply->expires_on), 'jar' => null, 'home' => false,
             ];
         }
-        usort($found, static fn(array $a, array $b): int => [self::by($a['stock'], $a['expires']), $a['name']] <=> [self::by($b['stock'], $b['expires']), $b['name']]);
+        usort(
+            $found,
+            static fn(array $a, array $b): int => [self::by($a['stock'], $a['expires']), $a['name']] <=> [self::by($b['stock'], $b['expires']), $b['name']],
+        );
 
         return $found;
     }
@@ -69,14 +83,23 @@ final class SuppliesQuery
         $since = $now->subWeeks(self::WEEKS);
         // Looked for twice as far back, so that only what is really young counts as young.
         $before = $since->subWeeks(self::WEEKS);
-        $weeks = static fn(CarbonImmutable $first, int $least): float => max((float) $least, min((float) self::WEEKS, TimeDifference::days($first, $now) / 7.0));
+        $weeks = static fn(CarbonImmutable $first, int $least): float => max(
+            (float) $least,
+            min((float) self::WEEKS, TimeDifference::days($first, $now) / 7.0),
+        );
         $weekly = $made = [];
-        foreach (DB::table('doses')->whereIn('product_id', $keeper->products()->select('id'))->where('missed', false)->where('given_at', '>=', $before)->groupBy('product_id')
-            ->selectRaw('product_id, sum(case when given_at >= ? then amount else 0 end) as amount, count(*) as many, min(given_at) as first', [$since->format('Y-m-d H:i:s')])->get() as $row) {
+        foreach (DB::table('doses')->whereIn('product_id', $keeper->products()->select('id'))->where('missed', false)
+            ->where('given_at', '>=', $before)->groupBy('product_id')
+            ->selectRaw(
+                'product_id, sum(case when given_at >= ? then amount else 0 end) as amount, count(*) as many, min(given_at) as first',
+                [$since->format('Y-m-d H:i:s')],
+            )->get() as $row) {
             if (is_numeric($row->product_id) && is_numeric($row->amount) && is_numeric($row->many) && is_string($row->first)) {
                 $first = CarbonImmutable::parse($row->first, 'UTC');
                 // From the first of some doses to the last there is a time less between than there are doses.
-                $between = $row->many > 1 && $first->greaterThanOrEqualTo($since) && $first->lessThanOrEqualTo($now->subWeek()) ? 1.0 - 1.0 / (float) $row->many : 1.0;
+                $between = $row->many > 1 && $first->greaterThanOrEqualTo($since) && $first->lessThanOrEqualTo($now->subWeek())
+                    ? 1.0 - 1.0 / (float) $row->many
+                    : 1.0;
                 $weekly[(int) $row->product_id] = (float) $row->amount * $between / $weeks($first, 1);
             }
         }
@@ -108,7 +131,10 @@ final class SuppliesQuery
             $next = $plan->next($today);
             if ($next !== null && $next < self::SOON) {
                 // Steps of one dose follow each other: of those that fall into a week the largest counts.
-                $planned[$plan->product_id][$plan->tank_id] = max($planned[$plan->product_id][$plan->tank_id] ?? 0.0, 7.0 * $plan->given() / max(1, $plan->every));
+                $planned[$plan->product_id][$plan->tank_id] = max(
+                    $planned[$plan->product_id][$plan->tank_id] ?? 0.0,
+                    7.0 * $plan->given() / max(1, $plan->every),
+                );
             }
         }
 

@@ -70,7 +70,8 @@ final readonly class BatchContent
     {
         $ions = $this->writtenIons();
         foreach ($this->batch->card->acids as $acid) {
-            $ions = $ions->with(Ion::Bicarbonate, $ions->alkalinity() - $acid->equivalents)->with($acid->ion, $ions->of($acid->ion) + $acid->equivalents / $acid->protons);
+            $ions = $ions->with(Ion::Bicarbonate, $ions->alkalinity() - $acid->equivalents)
+                ->with($acid->ion, $ions->of($acid->ion) + $acid->equivalents / $acid->protons);
         }
 
         return $ions;
@@ -141,7 +142,14 @@ final readonly class BatchContent
     {
         $wander = $this->batch->keeper?->coreKit(Parameter::Conductivity, $at)->wander($read) ?? 0.0;
 
-        return BatchReading::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->batch->card->soft, sqrt($this->doubt() ** 2 + $wander ** 2));
+        return BatchReading::of(
+            $read,
+            $this->expectedConductivity(),
+            $this->start(),
+            $this->litres(),
+            $this->batch->card->soft,
+            sqrt($this->doubt() ** 2 + $wander ** 2),
+        );
     }
 
     /** @return array<string, ExactValue|NormalValue> what the water is expected to be, by parameter */
@@ -151,7 +159,9 @@ final readonly class BatchContent
         $last = $this->batch->checks->last();
         $state = [];
         foreach ([
-            ...$this->batch->card->isHardnessKnown ? [Parameter::GeneralHardness->value => $ions->hardness(), Parameter::CarbonateHardness->value => $ions->alkalinity()] : [],
+            ...$this->batch->card->isHardnessKnown
+                ? [Parameter::GeneralHardness->value => $ions->hardness(), Parameter::CarbonateHardness->value => $ions->alkalinity()]
+                : [],
             ...self::nutrients($ions),
             Parameter::Conductivity->value => $last !== null && $last->isGood() ? $last->read : $this->expectedConductivity(),
         ] as $name => $value) {

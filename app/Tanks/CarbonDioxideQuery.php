@@ -33,9 +33,17 @@ final class CarbonDioxideQuery
         $others = ['temperature' => [], 'conductivity' => [], 'carbonate_hardness' => []];
         $acidity = [];
         $rows = DB::table('readings')->where('tank_id', $tank->id)->whereIn('parameter', [...array_keys($others), 'ph'])
-            ->whereBetween('taken_at', [$from->subDays(self::NEAR), $until])->orderBy('taken_at')->orderBy('id')->get(['parameter', 'method', 'value', 'low', 'high', 'taken_at']);
+            ->whereBetween('taken_at', [$from->subDays(self::NEAR), $until])->orderBy('taken_at')->orderBy('id')
+            ->get(['parameter', 'method', 'value', 'low', 'high', 'taken_at']);
         foreach ($rows as $row) {
-            if (is_string($row->parameter) && is_string($row->method) && is_string($row->taken_at) && is_numeric($row->value) && is_numeric($row->low) && is_numeric($row->high)) {
+            if (
+                is_string($row->parameter)
+                && is_string($row->method)
+                && is_string($row->taken_at)
+                && is_numeric($row->value)
+                && is_numeric($row->low)
+                && is_numeric($row->high)
+            ) {
                 $at = (int) strtotime($row->taken_at.' UTC');
                 $reading = [$at, $row->method, (float) $row->value, (float) $row->low, (float) $row->high];
                 if (isset($others[$row->parameter])) {
@@ -58,7 +66,12 @@ final class CarbonDioxideQuery
             }
             $known += ['temperature' => new NormalValue($tank->warmth, 0.0), 'conductivity' => new NormalValue(self::CONDUCTIVITY, 0.0)];
             $water = new WaterState((string) __('names.the_tank'), $known);
-            $gas = DissolvedGas::of($known['ph'], self::reading('carbonate_hardness', $near['carbonate_hardness']), max(0.0, min(40.0, $known['temperature']->central())), max(0.0, $known['conductivity']->central()));
+            $gas = DissolvedGas::of(
+                $known['ph'],
+                self::reading('carbonate_hardness', $near['carbonate_hardness']),
+                max(0.0, min(40.0, $known['temperature']->central())),
+                max(0.0, $known['conductivity']->central()),
+            );
             if ($gas !== null) {
                 $found[] = ['at' => $ph[0], 'gas' => $gas, 'water' => $water];
             }
@@ -76,7 +89,9 @@ final class CarbonDioxideQuery
     {
         $best = null;
         foreach ($readings as $reading) {
-            $best = abs($reading[0] - $second) <= 86400 * self::NEAR && ($best === null || abs($reading[0] - $second) <= abs($best[0] - $second)) ? $reading : $best;
+            $best = abs($reading[0] - $second) <= 86400 * self::NEAR && ($best === null || abs($reading[0] - $second) <= abs($best[0] - $second))
+                ? $reading
+                : $best;
         }
 
         return $best;

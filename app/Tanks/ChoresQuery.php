@@ -25,7 +25,8 @@ final class ChoresQuery
     /** @return Builder<Chore> */
     public static function query(): Builder
     {
-        return Chore::query()->with(['turns' => static fn(HasMany $turns) => $turns->whereNotNull('found')->whereNotExists(LearningReset::afterTurns())])->orderBy('id');
+        return Chore::query()
+            ->with(['turns' => static fn(HasMany $turns) => $turns->whereNotNull('found')->whereNotExists(LearningReset::afterTurns())])->orderBy('id');
     }
 
     /** @return Collection<int, Chore> */
@@ -66,7 +67,11 @@ final class ChoresQuery
         $wear = ServiceLifeQuery::of($chore);
         if ($wear !== null) {
             // A date on the pack, or days that the keeper set, count as well: what comes first.
-            $days = min($chore->next_on === null ? PHP_INT_MAX : -$show->daysSinceDate($chore->next_on), $wear->days() ?? PHP_INT_MAX, $chore->every === null || $chore->last_at === null ? PHP_INT_MAX : $chore->every - $show->daysSince($chore->last_at));
+            $days = min(
+                $chore->next_on === null ? PHP_INT_MAX : -$show->daysSinceDate($chore->next_on),
+                $wear->days() ?? PHP_INT_MAX,
+                $chore->every === null || $chore->last_at === null ? PHP_INT_MAX : $chore->every - $show->daysSince($chore->last_at),
+            );
             $days = min(3650, $days);
 
             return DueBand::on($days);

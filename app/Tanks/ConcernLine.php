@@ -30,22 +30,35 @@ final readonly class ConcernLine
                 ($plantGroups = $water->state()->get($parameter)) !== null => $show->joinedBand($parameter, $plantGroups),
                 default => $show->value($parameter, $concern->value),
             },
-            'limit' => $concern->key === 'free_ammonia' ? Show::plain($concern->limit, 2) : ($isGas ? Show::plain($concern->limit, 0) : $show->limit($parameter, $concern->limit)),
+            'limit' => $concern->key === 'free_ammonia'
+                ? Show::plain($concern->limit, 2)
+                : ($isGas ? Show::plain($concern->limit, 0) : $show->limit($parameter, $concern->limit)),
             'days' => (string) $days,
         ];
         $at = $water->at($parameter);
         $acts = trans()->has('standing.'.$concern->key.'.acts') ? trans('standing.'.$concern->key.'.acts') : [];
         $why = $concern->key === 'nitrate_soon'
             ? trans_choice('standing.nitrate_soon.why', $days, $words)
-            : trans('standing.'.$concern->key.'.why', $words).($at === null ? '' : ' '.ucfirst(trans('standing.source.'.($water->isCarried($parameter) ? 'carried' : ($water->isCarriedOn($parameter) ? 'on' : 'read')), ['when' => $show->day($at)])).'.');
+            : trans('standing.'.$concern->key.'.why', $words).($at === null ? '' : ' '.ucfirst(trans(
+                'standing.source.'.($water->isCarried($parameter) ? 'carried' : ($water->isCarriedOn($parameter) ? 'on' : 'read')),
+                ['when' => $show->day($at)],
+            )).'.');
 
-        return new self($concern->urgency, self::text(trans('standing.'.$concern->key.'.head', $words)), $why, is_array($acts) ? array_values(array_map(self::text(...), $acts)) : []);
+        return new self(
+            $concern->urgency,
+            self::text(trans('standing.'.$concern->key.'.head', $words)),
+            $why,
+            is_array($acts) ? array_values(array_map(self::text(...), $acts)) : [],
+        );
     }
 
     /** @return list<self> dangers: what will not wait for anything else */
     public static function alarms(TankWaterQuery $water, Show $show): array
     {
-        return array_values(array_filter(array_map(static fn(Concern $concern): self => self::of($concern, $water, $show), $water->asks()), static fn(self $line): bool => $line->isAlarm()));
+        return array_values(array_filter(
+            array_map(static fn(Concern $concern): self => self::of($concern, $water, $show), $water->asks()),
+            static fn(self $line): bool => $line->isAlarm(),
+        ));
     }
 
     public function isAlarm(): bool

@@ -142,12 +142,16 @@ final class LevelsQuery
         foreach ($missing === [] ? [] : $this->events()->until($missing) as $name => $events) {
             $course = $this->fitted(Parameter::from($name), $events);
             $this->courses[$name] = $this->toNow(Parameter::from($name), $course);
-            $rows[] = ['tank_id' => $this->tank->id, 'parameter' => $name, 'version' => self::mark($this->version), 'course' => json_encode($course->toKeep(), JSON_THROW_ON_ERROR)];
+            $rows[] = [
+                'tank_id' => $this->tank->id, 'parameter' => $name, 'version' => self::mark($this->version),
+                'course' => json_encode($course->toKeep(), JSON_THROW_ON_ERROR),
+            ];
         }
         [$hardness, $calcium] = [$this->courses[Parameter::GeneralHardness->value] ?? null, $this->courses[Parameter::Calcium->value] ?? null];
         if ($hasRest && $hardness?->count > 0 && $calcium?->count > 0) {
             // Wherever hardness and a part of it are read the other part is the rest, so that the three never disagree.
-            $this->courses[Parameter::Magnesium->value] = $hardness->without($calcium, self::molarMass(Parameter::Magnesium), self::molarMass(Parameter::Magnesium) / self::molarMass(Parameter::Calcium));
+            $this->courses[Parameter::Magnesium->value] = $hardness
+                ->without($calcium, self::molarMass(Parameter::Magnesium), self::molarMass(Parameter::Magnesium) / self::molarMass(Parameter::Calcium));
         }
         if ($rows !== [] && $this->until === null) {
             // Where nothing can be written, or others are writing, it is found again next time.
@@ -241,7 +245,8 @@ final class LevelsQuery
             return LevelSince::working($this->course($parameter), $events, $parameter, $unit->label, $unit->fromBase(1.0));
         }
 
-        return LevelSince::working($this->course($parameter), $events, $parameter, 'µS/cm')->constant('k', 'courses.from_conductivity_to_what_your_pen', $unit->fromBase(1.0), '×', 'your_settings', null)
+        return LevelSince::working($this->course($parameter), $events, $parameter, 'µS/cm')
+            ->constant('k', 'courses.from_conductivity_to_what_your_pen', $unit->fromBase(1.0), '×', 'your_settings', null)
             ->line('EC = k * C * (1 - 0.0056 * sqrt(C))', 'courses.conductivity_now_from_its_strength', $unit->label);
     }
 
@@ -266,10 +271,16 @@ final class LevelsQuery
         return new NormalValue($rate->central() + $this->events()->fedAtMean($parameter) + $this->events()->dosedAtMean($parameter), $rate->spread());
     }
 
-    /** Whether what a tank makes is reckoned with: nitrate always; others where the keeper names what moves them, where they are dosed, or where the diary clearly shows that something moves them. */
+    /**
+     * Whether what a tank makes is reckoned with: nitrate always; others where the keeper names what moves them, where they are dosed, or
+     * where the diary clearly shows that something moves them.
+     */
     public function counts(Parameter $parameter): bool
     {
-        return $parameter === Parameter::Nitrate || ($parameter->entry()->food === null && $this->tank->passive !== PassiveSource::None) || $this->events()->dosedAtMean($parameter) > 0.0 || $this->made($parameter)->contradicts();
+        return $parameter === Parameter::Nitrate
+            || ($parameter->entry()->food === null && $this->tank->passive !== PassiveSource::None)
+            || $this->events()->dosedAtMean($parameter) > 0.0
+            || $this->made($parameter)->contradicts();
     }
 
     /** What comes and goes unseen in a day before anything was read. */
@@ -313,7 +324,10 @@ final class LevelsQuery
                 $brings[] = [$plan->product->chelate(), $iron / max(1, $plan->every)];
             }
         }
-        $ph = $brings === [] ? self::PH : DB::table('readings')->where('tank_id', $this->tank->id)->where('parameter', Parameter::Acidity)->where('taken_at', '<=', $this->now)->orderByDesc('taken_at')->value('value');
+        $ph = $brings === []
+            ? self::PH
+            : DB::table('readings')->where('tank_id', $this->tank->id)->where('parameter', Parameter::Acidity)->where('taken_at', '<=', $this->now)
+                ->orderByDesc('taken_at')->value('value');
 
         return Chelate::loss($brings, is_numeric($ph) ? max(3.0, min(11.0, round((float) $ph, 1))) : self::PH);
     }

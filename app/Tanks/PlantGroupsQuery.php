@@ -21,7 +21,12 @@ final class PlantGroupsQuery
      * @param list<LampModel>                         $lamps
      * @param list<LampReading>                  $readings
      */
-    public function __construct(public readonly array $plantGroups, public readonly array $seen, private readonly array $lamps, private readonly array $readings) {}
+    public function __construct(
+        public readonly array $plantGroups,
+        public readonly array $seen,
+        private readonly array $lamps,
+        private readonly array $readings,
+    ) {}
 
     public function light(Tank $tank): LightField
     {

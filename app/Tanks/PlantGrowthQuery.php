@@ -18,8 +18,10 @@ final class PlantGrowthQuery
     public static function of(Tank $tank, CarbonImmutable $from, CarbonImmutable $until): array
     {
         $found = $before = [];
-        $rows = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')->where('plant_groups.tank_id', $tank->id)->where('happened_at', '<=', $until)
-            ->where('happened_at', '>=', $from->subDays(self::APART[1]))->orderBy('plant_group_id')->orderBy('happened_at')->get(['plant_group_id', 'happened_at', 'height', 'before', 'guessed']);
+        $rows = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')
+            ->where('plant_groups.tank_id', $tank->id)->where('happened_at', '<=', $until)
+            ->where('happened_at', '>=', $from->subDays(self::APART[1]))->orderBy('plant_group_id')->orderBy('happened_at')
+            ->get(['plant_group_id', 'happened_at', 'height', 'before', 'guessed']);
         foreach ($rows as $row) {
             if (!is_numeric($row->plant_group_id) || !is_string($row->happened_at) || !is_numeric($row->height)) {
                 continue;

@@ -144,7 +144,13 @@ final class PlantModelQuery
     /** Changes with the plants, the lamps, the tank and the day. */
     private static function key(Tank $tank): string
     {
-        return hash('xxh128', serialize([self::VERSION, Arr::only($tank->getAttributes(), ['id', 'plants_version', ...$tank->getFillable()]), $tank->loadMissing('devices')->devices->pluck('kind')->all(), CarbonImmutable::now()->format('Y-m-d')]));
+        return hash(
+            'xxh128',
+            serialize([self::VERSION, Arr::only(
+                $tank->getAttributes(),
+                ['id', 'plants_version', ...$tank->getFillable()],
+            ), $tank->loadMissing('devices')->devices->pluck('kind')->all(), CarbonImmutable::now()->format('Y-m-d')]),
+        );
     }
 
     /** What does not change from hour to hour is kept until the plants, the lamps or the tank change, or the day does. */
@@ -171,7 +177,9 @@ final class PlantModelQuery
         $vessel = VesselQuery::tank($tank);
         $bare = new PlantModel([], LightQuery::tank($tank), $vessel->waterHeight(), $vessel->bed);
         $now = $at ?? CarbonImmutable::now();
-        $plantGroups = $tank->plantGroups->filter(static fn(PlantGroup $plantGroup): bool => $at === null || $plantGroup->planted_on === null || $plantGroup->planted_on->lessThanOrEqualTo($at));
+        $plantGroups = $tank->plantGroups->filter(static fn(PlantGroup $plantGroup): bool => $at === null
+            || $plantGroup->planted_on === null
+            || $plantGroup->planted_on->lessThanOrEqualTo($at));
         $looks = $at === null ? [] : self::looksAt($plantGroups, $at);
         $isGas = LightQuery::carbonDioxide($tank) >= Growth::IS_GAS;
         $cuts = $at === null ? self::cuts($plantGroups) : [];
@@ -189,7 +197,12 @@ final class PlantModelQuery
             $known[$id] = [$one['base']->growing($rates[$id]), ($seen[$id] ?? null)?->second];
         }
 
-        return new PlantGroupsQuery($known, $seen, $bare->light->lamps, array_values($tank->lightReadings->map(static fn(LightReading $reading) => $reading->toCore())->all()));
+        return new PlantGroupsQuery(
+            $known,
+            $seen,
+            $bare->light->lamps,
+            array_values($tank->lightReadings->map(static fn(LightReading $reading) => $reading->toCore())->all()),
+        );
     }
 
     /**
@@ -200,8 +213,10 @@ final class PlantModelQuery
     private static function cuts(Collection $plantGroups): array
     {
         $cuts = [];
-        $counted = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')->whereIn('plant_groups.id', $plantGroups->modelKeys())->whereNotNull('before')
-            ->where(static fn(Builder $looks) => $looks->whereNull('planted_on')->orWhereColumn('happened_at', '>', 'planted_on'))->groupBy('plant_groups.id')->selectRaw('plant_groups.id as id, count(*) as cuts')->get();
+        $counted = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')
+            ->whereIn('plant_groups.id', $plantGroups->modelKeys())->whereNotNull('before')
+            ->where(static fn(Builder $looks) => $looks->whereNull('planted_on')->orWhereColumn('happened_at', '>', 'planted_on'))
+            ->groupBy('plant_groups.id')->selectRaw('plant_groups.id as id, count(*) as cuts')->get();
         foreach ($counted as $row) {
             if (is_numeric($row->id) && is_numeric($row->cuts)) {
                 $cuts[(int) $row->id] = (int) $row->cuts;
@@ -218,9 +233,15 @@ final class PlantModelQuery
      */
     private static function looksAt(Collection $plantGroups, CarbonImmutable $at): array
     {
-        $last = PlantMeasurement::query()->selectRaw('max(happened_at) as at, plant_group_id')->whereIn('plant_group_id', $plantGroups->modelKeys())->where('happened_at', '<=', $at->utc())->groupBy('plant_group_id');
+        $last = PlantMeasurement::query()->selectRaw('max(happened_at) as at, plant_group_id')->whereIn('plant_group_id', $plantGroups->modelKeys())
+            ->where('happened_at', '<=', $at->utc())->groupBy('plant_group_id');
         $looks = [];
-        foreach (PlantMeasurement::query()->joinSub($last, 'last', static fn(JoinClause $join) => $join->on('last.plant_group_id', '=', 'plant_measurements.plant_group_id')->on('last.at', '=', 'plant_measurements.happened_at'))->orderBy('plant_measurements.id')->get('plant_measurements.*') as $look) {
+        foreach (PlantMeasurement::query()->joinSub(
+            $last,
+            'last',
+            static fn(JoinClause $join) => $join->on('last.plant_group_id', '=', 'plant_measurements.plant_group_id')
+                ->on('last.at', '=', 'plant_measurements.happened_at'),
+        )->orderBy('plant_measurements.id')->get('plant_measurements.*') as $look) {
             $looks[$look->plant_group_id] = $look;
         }
 
@@ -235,7 +256,22 @@ final class PlantModelQuery
     private static function given(PlantGroup $plantGroup, ?PlantMeasurement $look, PlantModel $bare, CarbonImmutable $now, bool $isGas): array
     {
         $kind = $plantGroup->toKind();
-        $place = new GrowingGroup($plantGroup->id ?? 0, $kind->name, $kind->form, $kind->demand, $plantGroup->left_edge, $plantGroup->right_edge, $plantGroup->front_edge, $plantGroup->back_edge, 1.0, 0.0, 1.0, GrowingGroup::TALLEST, LearnedRate::guess(1.0), perch: $plantGroup->perch);
+        $place = new GrowingGroup(
+            $plantGroup->id ?? 0,
+            $kind->name,
+            $kind->form,
+            $kind->demand,
+            $plantGroup->left_edge,
+            $plantGroup->right_edge,
+            $plantGroup->front_edge,
+            $plantGroup->back_edge,
+            1.0,
+            0.0,
+            1.0,
+            GrowingGroup::TALLEST,
+            LearnedRate::guess(1.0),
+            perch: $plantGroup->perch,
+        );
         $ceiling = $plantGroup->ceiling ?? PlantModel::ceiling($kind, $bare->room($place));
         $height = $look->height ?? min(self::UNSEEN[1], self::UNSEEN[0] * $ceiling);
         $off = match (true) {
@@ -277,7 +313,11 @@ final class PlantModelQuery
     private static function plantedHeight(PlantGroup $plantGroup, PlantMeasurement $look): ?float
     {
         // A stand older than two months has branched by itself.
-        return $plantGroup->planted_on !== null && TimeDifference::days($plantGroup->planted_on, $look->happened_at) < 1.0 && TimeDifference::days($look->happened_at, CarbonImmutable::now()) < 60.0 ? max(1.0, $look->height) : null;
+        return $plantGroup->planted_on !== null
+            && TimeDifference::days($plantGroup->planted_on, $look->happened_at) < 1.0
+            && TimeDifference::days($look->happened_at, CarbonImmutable::now()) < 60.0
+            ? max(1.0, $look->height)
+            : null;
     }
 
     /** Days from a moment in which it does not grow. */
@@ -315,7 +355,11 @@ final class PlantModelQuery
         $missing = array_diff_key($asked, $rates);
         if ($missing !== []) {
             $rates += self::learn($plantGroups, $given, $missing);
-            Cache::put($name, array_map(static fn(int $id): array => [$keys[$id], $rates[$id]], array_combine(array_keys($rates), array_keys($rates))), 86400 * 30);
+            Cache::put(
+                $name,
+                array_map(static fn(int $id): array => [$keys[$id], $rates[$id]], array_combine(array_keys($rates), array_keys($rates))),
+                86400 * 30,
+            );
         }
 
         return $rates;
@@ -326,19 +370,25 @@ final class PlantModelQuery
      *
      * @param array<int, array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}> $given
      *
-     * @return array<int, array{float, LightDemand, float, float, float, float, float, float}> usual rate, demand, light, carbon dioxide, hours, warmth, what bicarbonate alone allows, ceiling
+     * @return array<int, array{float, LightDemand, float, float, float, float, float, float}> usual rate, demand, light, carbon dioxide,
+     *     hours, warmth, what bicarbonate alone allows, ceiling
      */
     private static function asked(Tank $tank, array $given, PlantModel $bare): array
     {
         $carbon = LightQuery::carbonDioxide($tank);
         $hours = round(LightQuery::given($tank, $bare->light)[0], 2);
-        $floating = min(1.0, array_sum(array_map(static fn(array $one): float => $one['base']->floats() ? $one['base']->area() * $one['base']->cover : 0.0, $given)));
+        $floating = min(
+            1.0,
+            array_sum(array_map(static fn(array $one): float => $one['base']->floats() ? $one['base']->area() * $one['base']->cover : 0.0, $given)),
+        );
         $hard = array_filter($given, static fn(array $one): bool => $one['kind']->bicarbonate) !== [] && self::alkalinity($tank) > Growth::BICARBONATE_FROM;
         $asked = [];
         foreach ($given as $id => $one) {
             $light = self::light($one['base'], $one['kind'], $bare, $floating);
             $asked[$id] = [
-                max(0.3, $one['kind']->usualRate()), $one['kind']->demand, round($light, 1), $carbon, $hours, $tank->warmth, $one['kind']->bicarbonate && $hard ? Growth::BICARBONATE : 0.0, $one['base']->ceiling,
+                max(0.3, $one['kind']->usualRate()), $one['kind']->demand, round($light, 1), $carbon, $hours, $tank->warmth, $one['kind']->bicarbonate && $hard
+                    ? Growth::BICARBONATE
+                    : 0.0, $one['base']->ceiling,
             ];
         }
 
@@ -353,7 +403,8 @@ final class PlantModelQuery
     private static function looks(Collection $plantGroups): array
     {
         $found = [];
-        foreach (DB::table('plant_measurements')->whereIn('plant_group_id', $plantGroups->modelKeys())->groupBy('plant_group_id')->selectRaw('plant_group_id, count(*) as looks, max(id) as newest, max(happened_at) as last, sum(height) as heights')->get() as $row) {
+        foreach (DB::table('plant_measurements')->whereIn('plant_group_id', $plantGroups->modelKeys())->groupBy('plant_group_id')
+            ->selectRaw('plant_group_id, count(*) as looks, max(id) as newest, max(happened_at) as last, sum(height) as heights')->get() as $row) {
             if (is_numeric($row->plant_group_id)) {
                 $found[(int) $row->plant_group_id] = (string) json_encode([$row->looks, $row->newest, $row->last, $row->heights]);
             }
@@ -416,12 +467,15 @@ final class PlantModelQuery
     /** Light at half the ceiling of a stand under what floats; without a lamp that is set up, just what it asks for. */
     private static function light(GrowingGroup $plantGroup, PlantSpecies $kind, PlantModel $bare, float $floating): float
     {
-        return $bare->light->lamps === [] ? $kind->demand->need() : $bare->open($plantGroup, min($bare->room($plantGroup), $plantGroup->ceiling / 2.0)) * ($plantGroup->floats() ? 1.0 : Canopy::under($floating));
+        return $bare->light->lamps === []
+            ? $kind->demand->need()
+            : $bare->open($plantGroup, min($bare->room($plantGroup), $plantGroup->ceiling / 2.0)) * ($plantGroup->floats() ? 1.0 : Canopy::under($floating));
     }
 
     private static function alkalinity(Tank $tank): float
     {
-        $value = DB::table('readings')->where('tank_id', $tank->id)->where('parameter', Parameter::CarbonateHardness->value)->orderByDesc('taken_at')->value('value');
+        $value = DB::table('readings')->where('tank_id', $tank->id)->where('parameter', Parameter::CarbonateHardness->value)->orderByDesc('taken_at')
+            ->value('value');
 
         return is_numeric($value) ? (float) $value : 0.0;
     }
@@ -433,7 +487,8 @@ final class PlantModelQuery
         $before = null;
         foreach ($plantGroup->looks as $look) {
             if ($before !== null) {
-                $days = ($look->happened_at->getTimestamp() - $before->happened_at->getTimestamp()) / 86400.0 - self::pause($plantGroup, $before, $before->happened_at);
+                $days = ($look->happened_at->getTimestamp() - $before->happened_at
+                    ->getTimestamp()) / 86400.0 - self::pause($plantGroup, $before, $before->happened_at);
                 // A cut notes what was found before it and what was left after.
                 if ($days >= 2.0 && !$look->guessed) {
                     $pairs[] = [$before->height, $look->found(), $days / 7.0];

@@ -69,7 +69,8 @@ final class ServiceLifeQuery
 
     private static function read(Chore $chore, CarbonImmutable $since): Builder
     {
-        return DB::table('readings')->leftJoin('tanks', 'tanks.id', '=', 'readings.tank_id')->leftJoin('source_waters', 'source_waters.id', '=', 'readings.source_water_id')
+        return DB::table('readings')->leftJoin('tanks', 'tanks.id', '=', 'readings.tank_id')
+            ->leftJoin('source_waters', 'source_waters.id', '=', 'readings.source_water_id')
             ->where(static fn(Builder $of): Builder => $of->where('tanks.keeper_id', $chore->keeper_id)->orWhere('source_waters.keeper_id', $chore->keeper_id))
             ->where('readings.parameter', $chore->wears_of?->value)->where('readings.taken_at', '>', $since);
     }
@@ -82,17 +83,26 @@ final class ServiceLifeQuery
         $taken = [];
         $changes = DB::table('water_changes')->where('water_changes.keeper_id', $keeper->id)->where('changed_at', '>', $since)
             ->leftJoin('checklists', 'checklists.id', '=', 'water_changes.checklist_id')->join('tanks', 'tanks.id', '=', 'water_changes.tank_id')
-            ->get(['litres', 'water_changes.source_water_id', 'checklists.plan', 'tanks.source_water_id as first', 'tanks.second_source_water_id as second', 'tanks.second_share as share']);
+            ->get([
+                'litres', 'water_changes.source_water_id', 'checklists.plan', 'tanks.source_water_id as first',
+                'tanks.second_source_water_id as second', 'tanks.second_share as share',
+            ]);
         foreach ($changes as $change) {
             foreach (self::waters($change) as $water => $part) {
                 $taken[$water] = ($taken[$water] ?? 0.0) + $part * (is_numeric($change->litres) ? (float) $change->litres : 0.0);
             }
         }
 
-        return array_sum(array_intersect_key((new WaterUseQuery($keeper))->of($taken), array_flip(array_map(static fn(mixed $key): int => is_numeric($key) ? (int) $key : 0, $bare))));
+        return array_sum(array_intersect_key(
+            (new WaterUseQuery($keeper))->of($taken),
+            array_flip(array_map(static fn(mixed $key): int => is_numeric($key) ? (int) $key : 0, $bare)),
+        ));
     }
 
-    /** @return array<int, float> share of each water in a change: the one that went in alone, else as its sheet mixed two, and without one as the tank's is mixed */
+    /**
+     * @return array<int, float> share of each water in a change: the one that went in alone, else as its sheet mixed two, and without one
+     *     as the tank's is mixed
+     */
     private static function waters(stdClass $change): array
     {
         if (is_numeric($change->source_water_id)) {
@@ -103,7 +113,10 @@ final class ServiceLifeQuery
             return WaterUseQuery::shares($plan->waters, $plan->secondShare);
         }
 
-        return WaterUseQuery::shares(array_values(array_map(intval(...), array_filter([$change->first, $change->second], is_numeric(...)))), is_numeric($change->share) ? (float) $change->share : 0.0);
+        return WaterUseQuery::shares(
+            array_values(array_map(intval(...), array_filter([$change->first, $change->second], is_numeric(...)))),
+            is_numeric($change->share) ? (float) $change->share : 0.0,
+        );
     }
 
     private static function hours(Chore $chore, CarbonImmutable $since): float

@@ -53,7 +53,15 @@ final class SlowReleaseQuery
     /** @return list<array{float, float, float}> first and last day of each set of capsules, and mg/L that it gives on each */
     private function givenBy(Parameter $nutrient): array
     {
-        return array_map(fn(array $set): array => [$set[2], $set[3], SlowRelease::rootTabs([[$set[0], $set[1], $set[3] - $set[2]]], $nutrient, $this->isCoarse(), $this->litres)->value('c')], $this->rootTabs ??= $this->set());
+        return array_map(
+            fn(array $set): array => [$set[2], $set[3], SlowRelease::rootTabs(
+                [[$set[0], $set[1], $set[3] - $set[2]]],
+                $nutrient,
+                $this->isCoarse(),
+                $this->litres,
+            )->value('c')],
+            $this->rootTabs ??= $this->set(),
+        );
     }
 
     /** Whether the soil gives the water something that counts. */
@@ -78,7 +86,14 @@ final class SlowReleaseQuery
     {
         $sets = array_values(array_filter($this->rootTabs ??= $this->set(), static fn(array $set): bool => $set[2] <= $day && $day < $set[3]));
 
-        return $sets === [] ? null : SlowRelease::rootTabs(array_map(static fn(array $set): array => [$set[0], $set[1], $set[3] - $set[2]], $sets), $nutrient, $this->isCoarse(), $this->litres);
+        return $sets === []
+            ? null
+            : SlowRelease::rootTabs(
+                array_map(static fn(array $set): array => [$set[0], $set[1], $set[3] - $set[2]], $sets),
+                $nutrient,
+                $this->isCoarse(),
+                $this->litres,
+            );
     }
 
     /** @return list<array{RootTabKind, int, float, float}> */
@@ -86,7 +101,8 @@ final class SlowReleaseQuery
     {
         $found = [];
         $rows = DB::table('root_tabs')->join('plant_groups', 'plant_groups.id', '=', 'root_tabs.plant_group_id')->where('plant_groups.tank_id', $this->tank->id)
-            ->where('placed_on', '>=', CarbonImmutable::now()->subDays(self::LONGEST)->format('Y-m-d'))->orderBy('placed_on')->get(['root_tabs.kind', 'root_tabs.number', 'placed_on']);
+            ->where('placed_on', '>=', CarbonImmutable::now()->subDays(self::LONGEST)->format('Y-m-d'))->orderBy('placed_on')
+            ->get(['root_tabs.kind', 'root_tabs.number', 'placed_on']);
         foreach ($rows as $row) {
             $kind = is_string($row->kind) ? RootTabKind::tryFrom($row->kind) : null;
             if ($kind !== null && is_numeric($row->number) && is_string($row->placed_on)) {

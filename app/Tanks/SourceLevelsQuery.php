@@ -41,7 +41,8 @@ final class SourceLevelsQuery
             return [];
         }
         $now = ($until ?? CarbonImmutable::now())->utc();
-        $latest = DB::table('readings')->join('source_waters', 'source_waters.id', '=', 'readings.source_water_id')->whereIn('source_waters.id', $ids)->where('source_waters.kind', '<>', SourceWaterKind::MadeUp)
+        $latest = DB::table('readings')->join('source_waters', 'source_waters.id', '=', 'readings.source_water_id')->whereIn('source_waters.id', $ids)
+            ->where('source_waters.kind', '<>', SourceWaterKind::MadeUp)
             ->whereIn('parameter', Parameter::balanced())->where('taken_at', '<=', $now)
             ->select('readings.*')->selectRaw('row_number() over (partition by source_water_id, parameter order by taken_at desc, readings.id desc) as nth');
         $rows = [];
@@ -86,8 +87,24 @@ final class SourceLevelsQuery
     private static function level(Parameter $parameter, array $readings, CarbonImmutable $now): Level
     {
         $balance = LevelsQuery::balance($parameter)->times(self::DRIFT);
-        $events = array_map(static fn(Reading $reading) => TankEventsQuery::read($parameter, TankEventsQuery::day($reading->taken_at), $reading->toCore()), $readings);
+        $events = array_map(
+            static fn(Reading $reading) => TankEventsQuery::read($parameter, TankEventsQuery::day($reading->taken_at), $reading->toCore()),
+            $readings,
+        );
 
-        return LevelsQuery::shown($parameter, Course::fitted($balance, null, new NormalValue(0.0, $balance->rate), 0.0, $events, -INF, max(TankEventsQuery::day($now), $events[count($events) - 1]->day), INF, self::STEP));
+        return LevelsQuery::shown(
+            $parameter,
+            Course::fitted(
+                $balance,
+                null,
+                new NormalValue(0.0, $balance->rate),
+                0.0,
+                $events,
+                -INF,
+                max(TankEventsQuery::day($now), $events[count($events) - 1]->day),
+                INF,
+                self::STEP,
+            ),
+        );
     }
 }

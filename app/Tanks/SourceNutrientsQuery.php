@@ -25,13 +25,18 @@ final class SourceNutrientsQuery
         if ($missing === []) {
             return $state;
         }
-        $analyses = Analysis::query()->whereIn('source_water_id', array_values(array_filter([$first->id, $second?->id])))->orderBy('sampled_on')->orderBy('id')->get()->keyBy('source_water_id');
+        $analyses = Analysis::query()->whereIn('source_water_id', array_values(array_filter([$first->id, $second?->id])))->orderBy('sampled_on')
+            ->orderBy('id')->get()->keyBy('source_water_id');
         foreach ($missing as $nutrient) {
             $one = self::analysed($analyses->get($first->id), $first->kind, $nutrient);
             $other = $second === null ? $one : self::analysed($analyses->get($second->id), $second->kind, $nutrient);
             if ($one !== null && $other !== null) {
                 $part = $second === null ? 0.0 : $share;
-                $state = $state->with($nutrient, new NormalValue((1.0 - $part) * $one[0] + $part * $other[0], (1.0 - $part) * $one[1] + $part * $other[1]), true);
+                $state = $state->with(
+                    $nutrient,
+                    new NormalValue((1.0 - $part) * $one[0] + $part * $other[0], (1.0 - $part) * $one[1] + $part * $other[1]),
+                    true,
+                );
             }
         }
 
@@ -57,7 +62,9 @@ final class SourceNutrientsQuery
 
         return match (true) {
             $kind->isBare() => [0.0, 0.0],
-            $food !== null && $kind === SourceWaterKind::Tap && $nutrient !== Parameter::Nitrate => [$nutrient->entry()->balance->source ?? 0.0, $nutrient->entry()->balance->sourceOff ?? 0.0],
+            $food !== null
+                && $kind === SourceWaterKind::Tap
+                && $nutrient !== Parameter::Nitrate => [$nutrient->entry()->balance->source ?? 0.0, $nutrient->entry()->balance->sourceOff ?? 0.0],
             default => null,
         };
     }

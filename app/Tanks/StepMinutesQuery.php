@@ -32,8 +32,12 @@ final class StepMinutesQuery
         $anew ??= LearningReset::ofTanks($tanks);
         $last = DB::table('checklists')->whereIn('tank_id', $tanks)->where('state', ChecklistState::Done->value)
             ->selectRaw('id, tank_id, finished_at, row_number() over (partition by tank_id order by finished_at desc, id desc) as place');
-        $rows = $tanks === [] ? [] : DB::query()->fromSub($last, 'last')->join('checklist_steps', 'checklist_steps.checklist_id', '=', 'last.id')->where('place', '<=', self::LAST)->where('skipped', false)
-            ->whereNotNull('opened_at')->whereNotNull('done_at')->orderBy('place')->get(['last.tank_id', 'last.id', 'last.finished_at', 'job', 'opened_at', 'done_at']);
+        $rows = $tanks === []
+            ? []
+            : DB::query()->fromSub($last, 'last')->join('checklist_steps', 'checklist_steps.checklist_id', '=', 'last.id')
+                ->where('place', '<=', self::LAST)->where('skipped', false)
+            ->whereNotNull('opened_at')->whereNotNull('done_at')->orderBy('place')
+            ->get(['last.tank_id', 'last.id', 'last.finished_at', 'job', 'opened_at', 'done_at']);
         foreach ($rows as $row) {
             if (!is_numeric($row->tank_id) || !is_numeric($row->id) || !is_string($row->job) || !is_string($row->opened_at) || !is_string($row->done_at)) {
                 continue;

@@ -120,13 +120,17 @@ final class TankEventsQuery
     /** mg/L that the food of the animals brings on a day; nothing where nobody said what they are given. */
     public function fed(Parameter $parameter, float $day): float
     {
-        return self::isInFood($parameter) && ($grams = $this->grams[(int) floor($day)] ??= $this->grams($day)) > 0.0 ? $grams * ($this->perGram[$parameter->value] ??= Meal::of(1.0, $this->tank->food_protein, $this->litres())->value($parameter->value)) : 0.0;
+        return self::isInFood($parameter) && ($grams = $this->grams[(int) floor($day)] ??= $this->grams($day)) > 0.0
+            ? $grams * ($this->perGram[$parameter->value] ??= Meal::of(1.0, $this->tank->food_protein, $this->litres())->value($parameter->value))
+            : 0.0;
     }
 
     /** The same as the mean over a week. */
     public function fedAtMean(Parameter $parameter): float
     {
-        return self::isInFood($parameter) ? array_sum(array_map(fn(int $days): float => $this->fed($parameter, floor(self::day($this->now)) + $days), range(1, 7))) / 7.0 : 0.0;
+        return self::isInFood($parameter)
+            ? array_sum(array_map(fn(int $days): float => $this->fed($parameter, floor(self::day($this->now)) + $days), range(1, 7))) / 7.0
+            : 0.0;
     }
 
     /** Food of the animals on the day of the keeper's calendar, g. */
@@ -134,7 +138,10 @@ final class TankEventsQuery
     {
         $local = $this->tank->keeper->show()->local(CarbonImmutable::createFromTimestampUTC((int) floor($day) * 86_400 + 43_200));
         $date = $local->format('Y-m-d');
-        $spell = $this->tank->feedingOverrides->isEmpty() ? null : $this->tank->feedingOverrides->last(static fn(FeedingOverride $spell): bool => $spell->from_day->format('Y-m-d') <= $date && $date <= $spell->until_day->format('Y-m-d'));
+        $spell = $this->tank->feedingOverrides->isEmpty()
+            ? null
+            : $this->tank->feedingOverrides->last(static fn(FeedingOverride $spell): bool => $spell->from_day->format('Y-m-d') <= $date
+                && $date <= $spell->until_day->format('Y-m-d'));
 
         return match (true) {
             $spell !== null => $spell->grams,
@@ -177,7 +184,8 @@ final class TankEventsQuery
     {
         $changed = DB::table('water_changes')->where('tank_id', $this->tank->id)->where('changed_at', '<=', $this->now)->max('changed_at');
         $farthest = $this->now->startOfDay()->subDays(self::FARTHEST);
-        $last = DB::table('readings')->where('tank_id', $this->tank->id)->whereIn('parameter', $parameters)->where('taken_at', '<=', $this->now)->groupBy('parameter')->selectRaw('parameter, max(taken_at) as at')->pluck('at', 'parameter');
+        $last = DB::table('readings')->where('tank_id', $this->tank->id)->whereIn('parameter', $parameters)->where('taken_at', '<=', $this->now)
+            ->groupBy('parameter')->selectRaw('parameter, max(taken_at) as at')->pluck('at', 'parameter');
         $anew = LearningReset::ofTanks([$this->tank->id])[$this->tank->id] ?? [];
         $since = [];
         foreach ($parameters as $parameter) {
@@ -207,16 +215,24 @@ final class TankEventsQuery
         $first = CarbonImmutable::createFromTimestampUTC(min(array_map(static fn(CarbonImmutable $at): int => $at->getTimestamp(), $since)));
         // Where hardness is read a reading of magnesium is one of calcium.
         $asked = in_array(Parameter::Calcium, $parameters, true) ? [...$parameters, Parameter::GeneralHardness, Parameter::Magnesium] : $parameters;
-        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $asked)->where('taken_at', '>=', $first)->where('taken_at', '<=', $this->now)->orderBy('taken_at')->orderBy('id')->get()
+        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $asked)->where('taken_at', '>=', $first)
+            ->where('taken_at', '<=', $this->now)->orderBy('taken_at')->orderBy('id')->get()
             ->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
-        $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $first)->where('changed_at', '<=', $this->now)
+        $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $first)
+            ->where('changed_at', '<=', $this->now)
             // By a checklist the water changed when it was let in, before the reading right after.
-            ->leftJoin('checklist_steps', static fn(JoinClause $join) => $join->on('checklist_steps.checklist_id', '=', 'water_changes.checklist_id')->where('checklist_steps.job', 'refill')->whereNotNull('checklist_steps.done_at'))
+            ->leftJoin(
+                'checklist_steps',
+                static fn(JoinClause $join) => $join->on('checklist_steps.checklist_id', '=', 'water_changes.checklist_id')
+                    ->where('checklist_steps.job', 'refill')->whereNotNull('checklist_steps.done_at'),
+            )
             ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(checklist_steps.done_at) as filled_at')->get();
         $days = array_values($changes->map(self::filled(...))->all());
         $topOffs = $this->tank->topOffs()->where('taken_at', '>=', $first)->where('taken_at', '<=', $this->now)->whereNotNull('source_water_id')->get();
         $waters = $topOffs->pluck('source_water_id')->concat($changes->pluck('source_water_id'))->filter()->unique();
-        $held = $waters->isEmpty() ? new Collection() : Reading::query()->whereIn('source_water_id', $waters)->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
+        $held = $waters->isEmpty()
+            ? new Collection()
+            : Reading::query()->whereIn('source_water_id', $waters)->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
         $given = $this->given($first);
         $cuts = $this->cuts($first);
         $all = [];
@@ -239,7 +255,13 @@ final class TankEventsQuery
             }
             // What evaporates leaves all behind, so that a top-up raises the tank by what it holds itself.
             foreach ($topOffs as $topOff) {
-                $events[] = Event::added(self::day($topOff->taken_at), self::inBalance($parameter, $topOff->litres / $this->litres() * (self::held($held, $topOff->source_water_id, $topOff->taken_at, $parameter)?->central() ?? 0.0)));
+                $events[] = Event::added(
+                    self::day($topOff->taken_at),
+                    self::inBalance(
+                        $parameter,
+                        $topOff->litres / $this->litres() * (self::held($held, $topOff->source_water_id, $topOff->taken_at, $parameter)?->central() ?? 0.0),
+                    ),
+                );
             }
             foreach ($given as [$day, $brings]) {
                 $brought = self::brought($parameter, $brings);
@@ -276,7 +298,12 @@ final class TankEventsQuery
             [$whole, $part] = [$near->toCore(), $reading->toCore()];
             [$calcium, $inMagnesium] = [Parameter::Calcium->entry()->food->molarMass ?? 0.0, Parameter::Magnesium->entry()->food->molarMass ?? INF];
             $off = static fn(TestResult $read): float => hypot($read->distribution()->spread(), $read->method->kitOff() * $read->distribution()->central());
-            $events[] = Event::read(self::day($reading->taken_at), max(0.0, $calcium * ($whole->distribution()->central() - $part->distribution()->central() / $inMagnesium)), $calcium * hypot($off($whole), $off($part) / $inMagnesium), 0.0);
+            $events[] = Event::read(
+                self::day($reading->taken_at),
+                max(0.0, $calcium * ($whole->distribution()->central() - $part->distribution()->central() / $inMagnesium)),
+                $calcium * hypot($off($whole), $off($part) / $inMagnesium),
+                0.0,
+            );
         }
 
         return $events;
@@ -309,7 +336,9 @@ final class TankEventsQuery
         }
         $events = [];
         for ($day = floor(self::day($since)) + 1.0; $day <= self::day($until); ++$day) {
-            $comes = $parameter === Parameter::Conductivity ? self::CONDUCTS_FED * $this->fed(Parameter::Nitrate, $day) : $this->fed($parameter, $day) + $this->slow()->gives($parameter, $day);
+            $comes = $parameter === Parameter::Conductivity
+                ? self::CONDUCTS_FED * $this->fed(Parameter::Nitrate, $day)
+                : $this->fed($parameter, $day) + $this->slow()->gives($parameter, $day);
             if ($comes > 0.0) {
                 $events[] = Event::added($day, $comes);
             }
@@ -324,7 +353,10 @@ final class TankEventsQuery
         if ($parameter !== Parameter::Conductivity) {
             // Calcium and magnesium of a dose are hardness too.
             return $parameter !== Parameter::GeneralHardness ? $brings[$parameter->value] ?? 0.0
-                : array_sum(array_map(static fn(Parameter $part): float => ($brings[$part->value] ?? 0.0) / ($part->entry()->food->molarMass ?? INF), [Parameter::Calcium, Parameter::Magnesium]));
+                : array_sum(array_map(
+                    static fn(Parameter $part): float => ($brings[$part->value] ?? 0.0) / ($part->entry()->food->molarMass ?? INF),
+                    [Parameter::Calcium, Parameter::Magnesium],
+                ));
         }
         $strength = $charge = 0.0;
         foreach (self::IONS as $name => [$conducts, $each]) {
@@ -344,12 +376,22 @@ final class TankEventsQuery
         $kit = $reading->method->kitOff();
 
         return match (true) {
-            $parameter === Parameter::Conductivity => Event::read($day, Strength::of($seen->central()), $reading->ownSpread() * Strength::each($seen->central()), $kit),
+            $parameter === Parameter::Conductivity => Event::read(
+                $day,
+                Strength::of($seen->central()),
+                $reading->ownSpread() * Strength::each($seen->central()),
+                $kit,
+            ),
             // A field of a chart tells its two ends, and the top one a lower end alone; a shade in between leans to one side.
             $reading->isCensored() => Event::field($day, $reading->low, INF, self::EYE, $kit),
             $reading->method === ReadingMethod::AtField && $reading->high > $reading->low => Event::field($day, $reading->low, $reading->high, self::EYE, $kit),
             $reading->method === ReadingMethod::Drops && $reading->high > $reading->low => Event::field($day, $reading->low, $reading->high, 0.0, $kit),
-            default => Event::read($day, $seen->central(), $reading->method === ReadingMethod::Between ? hypot($seen->spread(), self::EYE * $seen->central()) : $reading->ownSpread(), $kit),
+            default => Event::read(
+                $day,
+                $seen->central(),
+                $reading->method === ReadingMethod::Between ? hypot($seen->spread(), self::EYE * $seen->central()) : $reading->ownSpread(),
+                $kit,
+            ),
         };
     }
 
@@ -359,9 +401,16 @@ final class TankEventsQuery
         $source = $change->forecast->row($parameter)->source;
         // A water that nobody had read by then counts with what was read of it first.
         $first = $source === null && $change->source_water_id !== null ? self::held($held, $change->source_water_id, $change->changed_at, $parameter) : null;
-        [$central, $spread] = $first !== null ? [$first->central(), $first->spread()] : [$source->central ?? $balance->source ?? 0.0, $source->spread ?? $balance->sourceOff ?? 0.0];
+        [$central, $spread] = $first !== null
+            ? [$first->central(), $first->spread()]
+            : [$source->central ?? $balance->source ?? 0.0, $source->spread ?? $balance->sourceOff ?? 0.0];
 
-        return Event::changed($day, max(0.0, min(1.0, $change->share)), self::inBalance($parameter, $central), $parameter === Parameter::Conductivity ? $spread * Strength::each($central) : $spread);
+        return Event::changed(
+            $day,
+            max(0.0, min(1.0, $change->share)),
+            self::inBalance($parameter, $central),
+            $parameter === Parameter::Conductivity ? $spread * Strength::each($central) : $spread,
+        );
     }
 
     /** A level as it is conserved: conductivity as strength. */
@@ -399,10 +448,14 @@ final class TankEventsQuery
     private function given(CarbonImmutable $since): array
     {
         $given = [];
-        foreach (DB::table('doses')->where('tank_id', $this->tank->id)->where('given_at', '>=', $since)->where('given_at', '<=', $this->now)->get(['given_at', 'brings', 'missed']) as $row) {
+        foreach (DB::table('doses')->where('tank_id', $this->tank->id)->where('given_at', '>=', $since)->where('given_at', '<=', $this->now)
+            ->get(['given_at', 'brings', 'missed']) as $row) {
             $brings = is_string($row->brings) && !(bool) $row->missed ? json_decode($row->brings, true) : null;
             if (is_array($brings) && is_string($row->given_at)) {
-                $given[] = [(float) strtotime($row->given_at.' UTC') / 86400.0, array_map(static fn(mixed $number): float => is_numeric($number) ? (float) $number : 0.0, array_filter($brings, is_string(...), ARRAY_FILTER_USE_KEY))];
+                $given[] = [(float) strtotime($row->given_at.' UTC') / 86400.0, array_map(
+                    static fn(mixed $number): float => is_numeric($number) ? (float) $number : 0.0,
+                    array_filter($brings, is_string(...), ARRAY_FILTER_USE_KEY),
+                )];
             }
         }
 
@@ -434,7 +487,10 @@ final class TankEventsQuery
             $brings = $this->brings($plan, $plan->given());
             // From a bottle that is empty a pump gives nothing.
             $end = $today->addDays(min(0, $plan->emptyIn($today) ?? 0));
-            for ($day = CarbonImmutable::parse(max($plan->starts_on->format('Y-m-d'), $first), $today->getTimezone()); $day->lessThan($end); $day = $day->addDay()) {
+            for ($day = CarbonImmutable::parse(
+                max($plan->starts_on->format('Y-m-d'), $first),
+                $today->getTimezone(),
+            ); $day->lessThan($end); $day = $day->addDay()) {
                 if ($plan->falls($day) && !isset($noted[$plan->product_id.' '.$day->format('Y-m-d')])) {
                     $given[] = [self::day($day->addDay()->utc()), $brings];
                 }
@@ -447,9 +503,14 @@ final class TankEventsQuery
     /** @return list<float> days on which plants were cut */
     private function cuts(CarbonImmutable $since): array
     {
-        $days = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')->where('plant_groups.tank_id', $this->tank->id)->where('happened_at', '>=', $since)->where('happened_at', '<=', $this->now)
-            ->where(static fn(Builder $looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->distinct()->orderBy('happened_at')->pluck('happened_at')->all();
+        $days = DB::table('plant_measurements')->join('plant_groups', 'plant_groups.id', '=', 'plant_measurements.plant_group_id')
+            ->where('plant_groups.tank_id', $this->tank->id)->where('happened_at', '>=', $since)->where('happened_at', '<=', $this->now)
+            ->where(static fn(Builder $looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->distinct()->orderBy('happened_at')
+            ->pluck('happened_at')->all();
 
-        return array_values(array_unique(array_map(static fn(mixed $at): float => floor(self::day(CarbonImmutable::parse(is_string($at) ? $at : 'now', 'UTC'))), $days)));
+        return array_values(array_unique(array_map(
+            static fn(mixed $at): float => floor(self::day(CarbonImmutable::parse(is_string($at) ? $at : 'now', 'UTC'))),
+            $days,
+        )));
     }
 }

@@ -38,7 +38,14 @@ final class TankWaterQuery
      * @param WaterChange|null       $change   the last one that was made
      * @param int|null               $afterStep step of its checklist in which the tank was read again
      */
-    private function __construct(public readonly Tank $tank, public readonly array $readings, public readonly ?WaterChange $change, private readonly ?int $afterStep, private readonly ?CarbonImmutable $until, private readonly LevelsQuery $courses) {}
+    private function __construct(
+        public readonly Tank $tank,
+        public readonly array $readings,
+        public readonly ?WaterChange $change,
+        private readonly ?int $afterStep,
+        private readonly ?CarbonImmutable $until,
+        private readonly LevelsQuery $courses,
+    ) {}
 
     public static function of(Tank $tank, ?CarbonImmutable $until = null): self
     {
@@ -67,8 +74,16 @@ final class TankWaterQuery
         $newest = DB::table('water_changes')->select('tank_id')->selectRaw('max(changed_at) as at')->whereIn('tank_id', $ids)
             ->when($until !== null, static fn($query) => $query->where('changed_at', '<', $until))->groupBy('tank_id');
         $changes = [];
-        foreach (WaterChange::query()->joinSub($newest, 'newest', static fn(JoinClause $join) => $join->on('newest.tank_id', '=', 'water_changes.tank_id')->on('newest.at', '=', 'water_changes.changed_at'))
-            ->select('water_changes.*')->selectSub(DB::table('checklist_steps')->selectRaw('max(id)')->whereColumn('checklist_steps.checklist_id', 'water_changes.checklist_id')->where('job', 'read_after'), 'read_after')->orderBy('water_changes.id')->get() as $change) {
+        foreach (WaterChange::query()->joinSub(
+            $newest,
+            'newest',
+            static fn(JoinClause $join) => $join->on('newest.tank_id', '=', 'water_changes.tank_id')->on('newest.at', '=', 'water_changes.changed_at'),
+        )
+            ->select('water_changes.*')->selectSub(
+                DB::table('checklist_steps')->selectRaw('max(id)')->whereColumn('checklist_steps.checklist_id', 'water_changes.checklist_id')
+                    ->where('job', 'read_after'),
+                'read_after',
+            )->orderBy('water_changes.id')->get() as $change) {
             $changes[$change->tank_id] = $change;
         }
         $found = [];
@@ -102,7 +117,8 @@ final class TankWaterQuery
     public static function changedOf(array $tanks): array
     {
         $at = [];
-        foreach (DB::table('water_changes')->whereIn('tank_id', $tanks)->groupBy('tank_id')->select('tank_id')->selectRaw('max(changed_at) as at')->get() as $row) {
+        foreach (DB::table('water_changes')->whereIn('tank_id', $tanks)->groupBy('tank_id')->select('tank_id')->selectRaw('max(changed_at) as at')
+            ->get() as $row) {
             if (is_numeric($row->tank_id) && is_string($row->at)) {
                 $at[(int) $row->tank_id] = CarbonImmutable::parse($row->at, 'UTC');
             }
@@ -208,7 +224,10 @@ final class TankWaterQuery
     {
         $makes = [];
         foreach (Parameter::balanced() as $parameter) {
-            if (($this->hasCourse($parameter) || $parameter === Parameter::Nitrate || $parameter->entry()->food === null) && $this->courses->counts($parameter)) {
+            if (
+                ($this->hasCourse($parameter) || $parameter === Parameter::Nitrate || $parameter->entry()->food === null)
+                && $this->courses->counts($parameter)
+            ) {
                 $makes[$parameter->value] = $this->aDay($parameter);
             }
         }
@@ -224,12 +243,18 @@ final class TankWaterQuery
      */
     public function asks(): array
     {
-        if ($this->tank->loadMissing(['cycling', ...Tank::INHABITANTS])->cycling !== null && !$this->tank->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0)) {
+        if (
+            $this->tank->loadMissing(['cycling', ...Tank::INHABITANTS])->cycling !== null
+            && !$this->tank->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0)
+        ) {
             return [];
         }
         $concerns = $this->concerns();
 
-        return [...array_slice($concerns, 0, 1), ...array_values(array_filter(array_slice($concerns, 1), static fn(Concern $concern): bool => $concern->urgency !== Urgency::Note))];
+        return [...array_slice($concerns, 0, 1), ...array_values(array_filter(
+            array_slice($concerns, 1),
+            static fn(Concern $concern): bool => $concern->urgency !== Urgency::Note,
+        ))];
     }
 
     /** @return list<Concern> most urgent first */

@@ -18,7 +18,10 @@ use Illuminate\Support\MessageBag;
 /** What a tank is kept at and what one change may move, with the keeper's own figures; and the nitrate that it makes. */
 final class TargetsPage
 {
-    private const RANGES = [Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Conductivity, Parameter::Acidity, Parameter::Temperature, Parameter::Nitrate];
+    private const RANGES = [
+        Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Conductivity, Parameter::Acidity, Parameter::Temperature,
+        Parameter::Nitrate,
+    ];
 
     private const SWINGS = [Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Conductivity, Parameter::Acidity, Parameter::Temperature];
 
@@ -37,13 +40,18 @@ final class TargetsPage
         $this->courses->find(Parameter::balanced());
         $this->learned = $this->courses->made(Parameter::Nitrate);
         $water = $tank->water;
-        $this->source = $water === null ? null : WatersQuery::around($tank, [$water->id])->blend($water, $tank->secondWater, $tank->second_share)->get(Parameter::Nitrate)?->central();
+        $this->source = $water === null
+            ? null
+            : WatersQuery::around($tank, [$water->id])->blend($water, $tank->secondWater, $tank->second_share)->get(Parameter::Nitrate)?->central();
     }
 
     /**
      * One line for each parameter, in the keeper's units; fields are empty where the group's figure holds.
      *
-     * @return list<array{parameter: Parameter, unit: string, low: string, high: string, swing: string|null, usualLow: string, usualHigh: string, usualSwing: string, swingUnit: string}>
+     * @return list<array{
+     *     parameter: Parameter, unit: string, low: string, high: string, swing: string|null,
+     *     usualLow: string, usualHigh: string, usualSwing: string, swingUnit: string
+     * }>
      */
     public function rows(): array
     {
@@ -58,7 +66,9 @@ final class TargetsPage
             $swing = $swings[$parameter->value] ?? null;
             $text = fn(mixed $base): string => is_numeric($base) ? $this->values($parameter)->show((float) $base) : '';
             $width = fn(float $base): string => $this->swings($parameter)->show($base);
-            $most = $parameter === Parameter::Conductivity ? $this->tank->needs()->usualSwings()->ecShare : $this->tank->needs()->usualSwings()->allowed($parameter, 1.0);
+            $most = $parameter === Parameter::Conductivity
+                ? $this->tank->needs()->usualSwings()->ecShare
+                : $this->tank->needs()->usualSwings()->allowed($parameter, 1.0);
             $rows[] = [
                 'parameter' => $parameter,
                 'unit' => $unit->label,
@@ -114,7 +124,10 @@ final class TargetsPage
             if ($range[0] >= $range[1]) {
                 $faults->add('high.'.$parameter->value, (string) __('needs.order'));
             } elseif ($range[0] < $least - 1e-9 || $range[1] > $most + 1e-9) {
-                $faults->add('high.'.$parameter->value, (string) __('needs.between', ['least' => $this->values($parameter)->show($least), 'most' => $this->values($parameter)->show($most)]));
+                $faults->add(
+                    'high.'.$parameter->value,
+                    (string) __('needs.between', ['least' => $this->values($parameter)->show($least), 'most' => $this->values($parameter)->show($most)]),
+                );
             } else {
                 $ranges[$parameter->value] = $range;
             }
@@ -158,7 +171,10 @@ final class TargetsPage
         if ($learned->count === 0) {
             return new Finding(Finding::GOOD, __('made.guessed', $rate), __('made.guess_so_far'));
         }
-        $text = __('made.from', ['readings' => trans_choice('made.readings', $learned->count, ['count' => $learned->count]), 'guess' => $figure($learned->prior->central())]).$this->aside($learned);
+        $text = __(
+            'made.from',
+            ['readings' => trans_choice('made.readings', $learned->count, ['count' => $learned->count]), 'guess' => $figure($learned->prior->central())],
+        ).$this->aside($learned);
 
         return new Finding($learned->contradicts() ? Finding::HEED : Finding::GOOD, __($learned->value < 0.0 ? 'made.uses' : 'made.makes', $rate), $text);
     }
@@ -167,7 +183,10 @@ final class TargetsPage
     {
         return $learned->aside === [] ? '' : ' '.trans_choice('made.aside', count($learned->aside), [
             'count' => count($learned->aside),
-            'days' => implode(', ', array_map(fn(float $day): string => $this->show->day(CarbonImmutable::createFromTimestamp((int) ($day * 86400.0))), $learned->aside)),
+            'days' => implode(
+                ', ',
+                array_map(fn(float $day): string => $this->show->day(CarbonImmutable::createFromTimestamp((int) ($day * 86400.0))), $learned->aside),
+            ),
         ]);
     }
 
@@ -191,9 +210,13 @@ final class TargetsPage
                 continue;
             }
             $guess = $this->show->rate($parameter, $made->prior->central(), 1.2816 * $made->prior->spread());
-            $found[] = new Finding($made->contradicts() ? Finding::HEED : Finding::GOOD, __('made.head.'.$head, ['what' => label($parameter), 'amount' => $head === 'guess' ? $guess : $amount]).'.', $made->count === 0
+            $found[] = new Finding($made->contradicts() ? Finding::HEED : Finding::GOOD, __(
+                'made.head.'.$head,
+                ['what' => label($parameter), 'amount' => $head === 'guess' ? $guess : $amount],
+            ).'.', $made->count === 0
                 ? __('made.guess')
-                : trans_choice('made.readings', $made->count, ['count' => $made->count]).__('made.between', ['guess' => $guess]).$this->aside($made).__($counts ? 'made.counts' : 'made.not_counted'));
+                : trans_choice('made.readings', $made->count, ['count' => $made->count]).__('made.between', ['guess' => $guess]).$this
+                    ->aside($made).__($counts ? 'made.counts' : 'made.not_counted'));
         }
 
         return $found;
@@ -207,6 +230,17 @@ final class TargetsPage
             return null;
         }
 
-        return (string) __('made.settles', ['share' => $this->show->percent($this->tank->routine_share), 'every' => Names::every($this->tank->routine_days), 'level' => $this->show->value(Parameter::Nitrate, SteadyState::peak(max(0.0, $this->courses->aDay(Parameter::Nitrate)->central()), $this->tank->routine_share, $this->tank->routine_days, $source))]);
+        return (string) __(
+            'made.settles',
+            ['share' => $this->show->percent($this->tank->routine_share), 'every' => Names::every($this->tank->routine_days), 'level' => $this->show->value(
+                Parameter::Nitrate,
+                SteadyState::peak(
+                    max(0.0, $this->courses->aDay(Parameter::Nitrate)->central()),
+                    $this->tank->routine_share,
+                    $this->tank->routine_days,
+                    $source,
+                ),
+            )],
+        );
     }
 }

@@ -69,9 +69,13 @@ final class TasksDoneQuery
         $anew ??= LearningReset::ofTanks($tanks);
         $of = self::taskOfStep();
         $turns = [];
-        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->whereIn('checklists.tank_id', $tanks)->whereNotNull('checklist_steps.found')->whereNotNull('checklist_steps.since')
+        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')
+            ->whereIn('checklists.tank_id', $tanks)->whereNotNull('checklist_steps.found')->whereNotNull('checklist_steps.since')
             ->where('checklist_steps.skipped', false)->orderByDesc('checklist_steps.done_at')->limit(self::TURNS * max(1, count($tanks)))
-            ->get(['checklists.tank_id as tank', 'checklist_steps.job as job', 'checklist_steps.since as since', 'checklist_steps.found as found', 'checklist_steps.done_at as at']);
+            ->get([
+                'checklists.tank_id as tank', 'checklist_steps.job as job', 'checklist_steps.since as since', 'checklist_steps.found as found',
+                'checklist_steps.done_at as at',
+            ]);
         foreach ($rows as $row) {
             $found = is_string($row->found) ? AmountFound::tryFrom($row->found) : null;
             if ($found !== null && is_numeric($row->tank) && is_string($row->job) && isset($of[$row->job]) && is_numeric($row->since)) {
@@ -82,7 +86,17 @@ final class TasksDoneQuery
             }
         }
 
-        return array_map(static fn(array $tasks): array => array_combine(array_keys($tasks), array_map(static fn(string $task, array $list): Interval => Interval::learned($own->days(Task::from($task)), $list), array_keys($tasks), $tasks)), $turns);
+        return array_map(
+            static fn(array $tasks): array => array_combine(
+                array_keys($tasks),
+                array_map(
+                    static fn(string $task, array $list): Interval => Interval::learned($own->days(Task::from($task)), $list),
+                    array_keys($tasks),
+                    $tasks,
+                ),
+            ),
+            $turns,
+        );
     }
 
     /**
@@ -94,7 +108,8 @@ final class TasksDoneQuery
     {
         $of = self::taskOfStep();
         $last = [];
-        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->whereIn('checklists.tank_id', $tanks)->where('checklist_steps.skipped', false)
+        $rows = DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')
+            ->whereIn('checklists.tank_id', $tanks)->where('checklist_steps.skipped', false)
             ->whereIn('checklist_steps.job', array_keys($of))->whereNotNull('checklist_steps.done_at')->groupBy('checklists.tank_id', 'checklist_steps.job')
             ->selectRaw('checklists.tank_id as tank, checklist_steps.job as job, max(checklist_steps.done_at) as at')->get();
         foreach ($rows as $row) {

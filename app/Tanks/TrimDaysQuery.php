@@ -21,7 +21,10 @@ final readonly class TrimDaysQuery
     public static function of(PlantModel $planting): self
     {
         return new self(
-            array_combine(array_map(static fn(TrimDue $due): int => $due->plantGroup->key, $planting->dues()), array_map(static fn(TrimDue $due): DueBand => $due->due, $planting->dues())),
+            array_combine(
+                array_map(static fn(TrimDue $due): int => $due->plantGroup->key, $planting->dues()),
+                array_map(static fn(TrimDue $due): DueBand => $due->due, $planting->dues()),
+            ),
             array_map(static fn(GrowingGroup $plantGroup): string => $plantGroup->name, $planting->plantGroups),
         );
     }

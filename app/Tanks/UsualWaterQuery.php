@@ -21,7 +21,8 @@ final class UsualWaterQuery
      */
     public static function of(Tank $tank): SourceWater
     {
-        return $tank->keeper->waters->firstWhere('id', $tank->source_water_id) ?? self::for($tank->keeper, $tank->needs()) ?? throw new RuntimeException('There is no water.');
+        return $tank->keeper->waters
+            ->firstWhere('id', $tank->source_water_id) ?? self::for($tank->keeper, $tank->needs()) ?? throw new RuntimeException('There is no water.');
     }
 
     public static function for(Keeper $keeper, Needs $needs): ?SourceWater

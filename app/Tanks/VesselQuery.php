@@ -79,7 +79,12 @@ final class VesselQuery
             $kind = $device->kind;
             $top = $device->top;
             if ($top !== null && $kind->hangsInWater()) {
-                $levels[] = new DeviceLevel($kind, $kind === DeviceKind::Canister ? (string) __('names.intake') : word($kind), (float) $top, max((float) $top, $device->bottom ?? (float) $top));
+                $levels[] = new DeviceLevel(
+                    $kind,
+                    $kind === DeviceKind::Canister ? (string) __('names.intake') : word($kind),
+                    (float) $top,
+                    max((float) $top, $device->bottom ?? (float) $top),
+                );
             }
         }
 

@@ -43,7 +43,9 @@ final readonly class WaterFigure
     /** Without its unit, as exactly as its band allows. */
     public function number(Show $show): string
     {
-        return $this->value === null ? '' : $show->number($this->parameter, $this->value->central(), ($this->value->quantile(0.9) - $this->value->quantile(0.1)) / 2.0);
+        return $this->value === null
+            ? ''
+            : $show->number($this->parameter, $this->value->central(), ($this->value->quantile(0.9) - $this->value->quantile(0.1)) / 2.0);
     }
 
     /** When it was tested, or that it is a forecast since. */
@@ -57,9 +59,11 @@ final readonly class WaterFigure
         // Drops are counted: 3, not 3.0.
         $counted = static fn(float $base): string => Show::plain($unit->fromBase($base), $unit->decimals);
 
-        return (string) __($this->isCarried ? 'tank.water.changed' : ($drops === null ? 'tank.water.tested' : 'tank.water.drops'), ['day' => $show->day($this->at)] + ($drops === null ? [] : [
-            'typed' => $counted($drops->value), 'low' => $counted($drops->low), 'high' => $counted($drops->high),
-        ]));
+        return (string) __($this->isCarried
+            ? 'tank.water.changed'
+            : ($drops === null ? 'tank.water.tested' : 'tank.water.drops'), ['day' => $show->day($this->at)] + ($drops === null ? [] : [
+                'typed' => $counted($drops->value), 'low' => $counted($drops->low), 'high' => $counted($drops->high),
+            ]));
     }
 
     /** "low", "high" or null: only when the whole band lies beyond. */

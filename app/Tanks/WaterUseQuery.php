@@ -64,7 +64,9 @@ final class WaterUseQuery
             return $drawn;
         }
         $batch = $this->keeper->reservoirs->contains('source_water_id', $water) ? null : $this->newest()[$water] ?? null;
-        $sources = $batch === null ? [] : array_filter($batch->card->sources, static fn(BatchWater $source): bool => $source->water !== null && $source->water !== $water);
+        $sources = $batch === null
+            ? []
+            : array_filter($batch->card->sources, static fn(BatchWater $source): bool => $source->water !== null && $source->water !== $water);
         $sum = array_sum(array_map(static fn(BatchWater $source): float => $source->litres, $sources));
         if ($sum <= 0.0) {
             $drawn[$water] = ($drawn[$water] ?? 0.0) + $litres;

@@ -39,7 +39,12 @@ final readonly class WatersQuery
      */
     public static function around(Tank $tank, array $waterIds, ?TankWaterQuery $now = null): self
     {
-        return new self($now ?? TankWaterQuery::of($tank), LatestResultsQuery::ofWaters($waterIds), SourceLevelsQuery::ofMany($waterIds), self::newestBatches($tank, $waterIds));
+        return new self(
+            $now ?? TankWaterQuery::of($tank),
+            LatestResultsQuery::ofWaters($waterIds),
+            SourceLevelsQuery::ofMany($waterIds),
+            self::newestBatches($tank, $waterIds),
+        );
     }
 
     /**
@@ -67,7 +72,11 @@ final readonly class WatersQuery
     /** mg/L of chlorine last read in the tap water of a water, on the careful side; nothing when none was read, which leaves the dose of the label. */
     public function chlorine(SourceWater $water): float
     {
-        return array_reduce($this->tapParts($water), fn(float $most, array $part): float => max($most, $this->reading($part[0], Parameter::Chlorine)?->toCore()->distribution()->quantile(0.9) ?? 0.0), 0.0);
+        return array_reduce(
+            $this->tapParts($water),
+            fn(float $most, array $part): float => max($most, $this->reading($part[0], Parameter::Chlorine)?->toCore()->distribution()->quantile(0.9) ?? 0.0),
+            0.0,
+        );
     }
 
     /**
@@ -82,7 +91,10 @@ final readonly class WatersQuery
             return $water->holdsDisinfectant() ? [[$water, 1.0]] : [];
         }
         $sum = array_sum(array_map(static fn(BatchWater $source): float => $source->litres, $batch->card->sources));
-        $waters = SourceWater::query()->whereIn('id', array_filter(array_map(static fn(BatchWater $source): ?int => $source->water, $batch->card->sources)))->get()->keyBy('id');
+        $waters = SourceWater::query()->whereIn(
+            'id',
+            array_filter(array_map(static fn(BatchWater $source): ?int => $source->water, $batch->card->sources)),
+        )->get()->keyBy('id');
         $parts = [];
         foreach ($sum <= 0.0 ? [] : $batch->card->sources as $source) {
             $of = $waters->get($source->water ?? 0);
@@ -101,7 +113,9 @@ final readonly class WatersQuery
         foreach ($this->tapParts($water) as [$tap, $share]) {
             if ($tap->disinfectant === Disinfectant::Chloramine) {
                 $chlorine = $this->reading($tap, Parameter::Chlorine)?->toCore()->distribution();
-                [$middle, $spread] = $chlorine === null ? Conditioner::USUAL_CHLORAMINE : [$chlorine->central(), ($chlorine->quantile(0.9) - $chlorine->quantile(0.1)) / 2.563];
+                [$middle, $spread] = $chlorine === null
+                    ? Conditioner::USUAL_CHLORAMINE
+                    : [$chlorine->central(), ($chlorine->quantile(0.9) - $chlorine->quantile(0.1)) / 2.563];
                 $part = $share * MassConcentration::AMMONIUM_PER_NITROGEN;
                 $mean += $part * Conditioner::ammoniaFromChloramine($middle);
                 $variance += ($part * Conditioner::ammoniaFromChloramine($spread)) ** 2;
@@ -176,9 +190,21 @@ final readonly class WatersQuery
         // While a keeper types, the same blend is asked for again and again; its readings decide what it is.
         $key = 'blend.2:'.hash('xxh128', (string) json_encode([
             $first->only('id', 'name', 'kind', 'disinfectant'), $second->only('id', 'name', 'kind', 'disinfectant'), $secondShare,
-            array_map(fn(SourceWater $water): array => array_map(static fn(Level $level): array => [$level->central(), $level->spread()], $this->levels[$water->id] ?? []), [$first, $second]),
-            array_map(static fn(Reading $reading): array => $reading->stamp(), [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),
-            array_map(fn(SourceWater $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks->all).' '.json_encode($batch->card->acids).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
+            array_map(
+                fn(SourceWater $water): array => array_map(
+                    static fn(Level $level): array => [$level->central(), $level->spread()],
+                    $this->levels[$water->id] ?? [],
+                ),
+                [$first, $second],
+            ),
+            array_map(
+                static fn(Reading $reading): array => $reading->stamp(),
+                [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])],
+            ),
+            array_map(
+                fn(SourceWater $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks->all).' '.json_encode($batch->card->acids).' '.$batch->made_at?->getTimestamp(),
+                [$first, $second],
+            ),
         ]));
         $blend = Cache::remember($key, 3600, fn(): WaterState => Mixing::blend($first->name.' + '.$second->name, [
             [$this->source($first), 1.0 - $secondShare],
@@ -197,10 +223,16 @@ final readonly class WatersQuery
     {
         // Only a water that is made up has batches; where the keeper's waters are at hand that need not be asked.
         if ($tank->relationLoaded('keeper') && $tank->keeper->relationLoaded('waters')) {
-            $waterIds = array_values(array_filter($waterIds, static fn(int $id): bool => $tank->keeper->waters->firstWhere('id', $id)?->kind === SourceWaterKind::MadeUp));
+            $waterIds = array_values(array_filter(
+                $waterIds,
+                static fn(int $id): bool => $tank->keeper->waters->firstWhere('id', $id)?->kind === SourceWaterKind::MadeUp,
+            ));
         }
         $batches = [];
-        foreach ($waterIds === [] ? [] : Batch::query()->whereIn('id', Batch::query()->whereIn('source_water_id', $waterIds)->selectRaw('max(id)')->groupBy('source_water_id'))->get() as $batch) {
+        foreach ($waterIds === [] ? [] : Batch::query()->whereIn(
+            'id',
+            Batch::query()->whereIn('source_water_id', $waterIds)->selectRaw('max(id)')->groupBy('source_water_id'),
+        )->get() as $batch) {
             $batches[(int) $batch->source_water_id] = $batch;
         }
 

@@ -56,8 +56,14 @@ final class ChartsPage
      * @param CarbonImmutable $until  end of the last day that is shown
      * @param list<string>    $picked series; the usual ones when none is
      */
-    public function __construct(public readonly Tank $tank, public readonly int $span, public readonly CarbonImmutable $until, public readonly array $picked = [], public readonly ?string $sign = null, private readonly bool $isSmall = false)
-    {
+    public function __construct(
+        public readonly Tank $tank,
+        public readonly int $span,
+        public readonly CarbonImmutable $until,
+        public readonly array $picked = [],
+        public readonly ?string $sign = null,
+        private readonly bool $isSmall = false,
+    ) {
         $this->show = $tank->keeper->show();
         $this->from = $until->subDays($span);
         $this->time = new ChartTime((float) $this->from->getTimestamp(), (float) $until->getTimestamp(), $this->show, $isSmall ? 170.0 : 90.0);
@@ -83,7 +89,13 @@ final class ChartsPage
             $names[$parameter->value] = label($parameter);
         }
 
-        return $names + ['gas' => __('course.gas'), 'light' => __('course.light'), 'doses' => __('course.doses'), 'top_offs' => __('course.top_offs'), 'growth' => __('course.growth'), 'film' => __('course.film')] + array_combine(array_map(static fn(Gauge $gauge): string => $gauge->value, Gauge::cases()), array_map(static fn(Gauge $gauge): string => (string) __('gauge.'.$gauge->value.'.label'), Gauge::cases()));
+        return $names + [
+            'gas' => __('course.gas'), 'light' => __('course.light'), 'doses' => __('course.doses'), 'top_offs' => __('course.top_offs'),
+            'growth' => __('course.growth'), 'film' => __('course.film'),
+        ] + array_combine(
+            array_map(static fn(Gauge $gauge): string => $gauge->value, Gauge::cases()),
+            array_map(static fn(Gauge $gauge): string => (string) __('gauge.'.$gauge->value.'.label'), Gauge::cases()),
+        );
     }
 
     public function isShown(string $key): bool
@@ -107,7 +119,9 @@ final class ChartsPage
             }
         }
 
-        return $this->charts = array_values(array_filter([...$charts, $this->gas(), $this->light(), $this->doses(), $this->topOffs(), $this->growth(), $this->film(), ...$this->gauges()]));
+        return $this->charts = array_values(array_filter([
+            ...$charts, $this->gas(), $this->light(), $this->doses(), $this->topOffs(), $this->growth(), $this->film(), ...$this->gauges(),
+        ]));
     }
 
     /** @return array<string, list<array{int, TestResult}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
@@ -116,8 +130,18 @@ final class ChartsPage
         $shown = array_values(array_filter(Parameter::ofTanks(), fn(Parameter $parameter): bool => $this->isShown($parameter->value)));
         $stretch = max(1.0, $this->span * 86400.0 / self::STRETCHES);
         $kept = [];
-        foreach (DB::table('readings')->where('tank_id', $this->tank->id)->whereIn('parameter', $shown)->whereBetween('taken_at', [$this->from, $this->until])->orderBy('parameter')->orderBy('taken_at')->get(['parameter', 'method', 'value', 'low', 'high', 'taken_at']) as $row) {
-            if (!is_string($row->parameter) || !is_string($row->method) || !is_string($row->taken_at) || !is_numeric($row->value) || !is_numeric($row->low) || !is_numeric($row->high)) {
+        foreach (DB::table('readings')->where('tank_id', $this->tank->id)->whereIn('parameter', $shown)
+            ->whereBetween('taken_at', [$this->from, $this->until])->orderBy('parameter')->orderBy('taken_at')->get([
+                'parameter', 'method', 'value', 'low', 'high', 'taken_at',
+            ]) as $row) {
+            if (
+                !is_string($row->parameter)
+                || !is_string($row->method)
+                || !is_string($row->taken_at)
+                || !is_numeric($row->value)
+                || !is_numeric($row->low)
+                || !is_numeric($row->high)
+            ) {
                 continue;
             }
             $at = (int) strtotime($row->taken_at.' UTC');
@@ -129,7 +153,9 @@ final class ChartsPage
         $readings = [];
         foreach ($kept as $name => $stretches) {
             foreach ($stretches as [$lowest, $highest]) {
-                foreach ($lowest === $highest ? [$lowest] : ($lowest[0] <= $highest[0] ? [$lowest, $highest] : [$highest, $lowest]) as [$at, $method, $value, $low, $high]) {
+                foreach ($lowest === $highest
+                    ? [$lowest]
+                    : ($lowest[0] <= $highest[0] ? [$lowest, $highest] : [$highest, $lowest]) as [$at, $method, $value, $low, $high]) {
                     $readings[$name][] = [$at, TestResult::kept(Parameter::from($name), ReadingMethod::from($method), $value, $low, $high)];
                 }
             }
@@ -150,7 +176,14 @@ final class ChartsPage
             $parameter->value,
             label($parameter),
             $unit->label,
-            __('course.said', ['what' => label($parameter), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]), 'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)), 'high' => $this->show->value($parameter, max($values))]),
+            __(
+                'course.said',
+                [
+                    'what' => label($parameter), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]),
+                    'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)),
+                    'high' => $this->show->value($parameter, max($values)),
+                ],
+            ),
             $this->time,
             tests: $points,
             range: $range === null ? null : [$unit->fromBase($range[0]), $unit->fromBase($range[1])],
@@ -169,9 +202,19 @@ final class ChartsPage
                 $name,
                 (string) __('gauge.'.$name.'.label'),
                 GaugeLine::unit($gauge),
-                __('course.said', ['what' => __('gauge.'.$name.'.label'), 'count' => count($noted), 'from' => $words($noted[0][1]), 'to' => $words($noted[count($noted) - 1][1]), 'low' => $words(min(array_column($noted, 1))), 'high' => $words(max(array_column($noted, 1)))]),
+                __(
+                    'course.said',
+                    [
+                        'what' => __('gauge.'.$name.'.label'), 'count' => count($noted), 'from' => $words($noted[0][1]),
+                        'to' => $words($noted[count($noted) - 1][1]), 'low' => $words(min(array_column($noted, 1))),
+                        'high' => $words(max(array_column($noted, 1))),
+                    ],
+                ),
                 $this->time,
-                tests: array_map(fn(array $one): ChartPoint => new ChartPoint((float) $one[0], $one[1], null, null, $this->at($one[0], $words($one[1]))), $noted),
+                tests: array_map(
+                    fn(array $one): ChartPoint => new ChartPoint((float) $one[0], $one[1], null, null, $this->at($one[0], $words($one[1]))),
+                    $noted,
+                ),
             );
         }
 
@@ -183,7 +226,15 @@ final class ChartsPage
     {
         $shown = array_values(array_filter(Gauge::cases(), fn(Gauge $gauge): bool => $this->isShown($gauge->value)));
         $noted = [];
-        foreach ($shown === [] ? [] : $this->tank->gaugeNotes()->whereIn('gauge', $shown)->whereDate('day', '>=', $this->show->local($this->from)->format('Y-m-d'))->whereDate('day', '<=', $this->show->local($this->until)->format('Y-m-d'))->reorder()->orderBy('day')->limit(self::MOST[1])->get() as $note) {
+        foreach ($shown === [] ? [] : $this->tank->gaugeNotes()->whereIn('gauge', $shown)->whereDate(
+            'day',
+            '>=',
+            $this->show->local($this->from)->format('Y-m-d'),
+        )->whereDate(
+            'day',
+            '<=',
+            $this->show->local($this->until)->format('Y-m-d'),
+        )->reorder()->orderBy('day')->limit(self::MOST[1])->get() as $note) {
             $noted[$note->gauge->value][] = [$note->day->setTime(12, 0)->getTimestamp(), $note->value];
         }
 
@@ -203,9 +254,30 @@ final class ChartsPage
             'gas',
             __('course.gas'),
             'mg/L',
-            __('course.gas_said', ['count' => count($found), 'from' => $words($found[0]['gas']->level), 'to' => $words($found[count($found) - 1]['gas']->level), 'harms' => Show::plain(DissolvedGas::HARMS, 0)]),
+            __(
+                'course.gas_said',
+                [
+                    'count' => count($found), 'from' => $words($found[0]['gas']->level), 'to' => $words($found[count($found) - 1]['gas']->level),
+                    'harms' => Show::plain(DissolvedGas::HARMS, 0),
+                ],
+            ),
             $this->time,
-            tests: array_map(fn(array $one): ChartPoint => new ChartPoint((float) $one['at'], $one['gas']->level, $one['gas']->low, $one['gas']->high, (string) __('chart.band', ['day' => $this->day($one['at']), 'value' => $words($one['gas']->level).' mg/L', 'low' => $words($one['gas']->low), 'high' => $words($one['gas']->high)])), $found),
+            tests: array_map(
+                fn(array $one): ChartPoint => new ChartPoint(
+                    (float) $one['at'],
+                    $one['gas']->level,
+                    $one['gas']->low,
+                    $one['gas']->high,
+                    (string) __(
+                        'chart.band',
+                        [
+                            'day' => $this->day($one['at']), 'value' => $words($one['gas']->level).' mg/L', 'low' => $words($one['gas']->low),
+                            'high' => $words($one['gas']->high),
+                        ],
+                    ),
+                ),
+                $found,
+            ),
             limit: DissolvedGas::HARMS,
         );
     }
@@ -224,7 +296,8 @@ final class ChartsPage
             return null;
         }
         $set = LightQuery::tank($this->tank)->day();
-        $noted = $this->tank->lightDays()->whereDate('day', '>=', $this->show->local($this->from)->format('Y-m-d'))->whereDate('day', '<=', $this->show->local($this->until)->format('Y-m-d'))->reorder()->orderBy('day')->limit(self::MOST[1])->get();
+        $noted = $this->tank->lightDays()->whereDate('day', '>=', $this->show->local($this->from)->format('Y-m-d'))
+            ->whereDate('day', '<=', $this->show->local($this->until)->format('Y-m-d'))->reorder()->orderBy('day')->limit(self::MOST[1])->get();
         $bars = [];
         foreach ($noted as $day) {
             $at = $day->day->setTime(12, 0)->getTimestamp();
@@ -245,7 +318,10 @@ final class ChartsPage
     /** Doses of each day, and those that were left out. */
     private function doses(): ?Chart
     {
-        $rows = !$this->isShown('doses') ? [] : DB::table('doses')->where('tank_id', $this->tank->id)->whereBetween('given_at', [$this->from, $this->until])->groupBy('day')->orderBy('day')->limit(self::MOST[1])
+        $rows = !$this->isShown('doses')
+            ? []
+            : DB::table('doses')->where('tank_id', $this->tank->id)->whereBetween('given_at', [$this->from, $this->until])->groupBy('day')
+                ->orderBy('day')->limit(self::MOST[1])
             ->selectRaw('day, count(*) as many, sum(case when missed then 1 else 0 end) as missed')->get()->all();
         if ($rows === []) {
             return null;
@@ -262,15 +338,34 @@ final class ChartsPage
         }
         $bars = [];
         foreach ($stretches as [$at, $many, $left]) {
-            $bars[] = new ChartPoint((float) $at, (float) $many, null, null, (string) __($left > 0 ? 'chart.missed' : 'chart.amount', ['day' => $this->day($at), 'value' => $many]), $left > 0);
+            $bars[] = new ChartPoint(
+                (float) $at,
+                (float) $many,
+                null,
+                null,
+                (string) __($left > 0 ? 'chart.missed' : 'chart.amount', ['day' => $this->day($at), 'value' => $many]),
+                $left > 0,
+            );
         }
 
-        return new Chart('doses', __('course.doses'), '', __('course.doses_said', ['count' => array_sum(array_map(static fn($row): int => $number($row->many), $rows)), 'missed' => array_sum(array_column($stretches, 2))]), $this->time, bars: $bars);
+        return new Chart(
+            'doses',
+            __('course.doses'),
+            '',
+            __(
+                'course.doses_said',
+                ['count' => array_sum(array_map(static fn($row): int => $number($row->many), $rows)), 'missed' => array_sum(array_column($stretches, 2))],
+            ),
+            $this->time,
+            bars: $bars,
+        );
     }
 
     private function topOffs(): ?Chart
     {
-        $found = !$this->isShown('top_offs') ? null : $this->tank->topOffs()->whereBetween('taken_at', [$this->from, $this->until])->reorder()->orderBy('taken_at')->limit(self::MOST[1])->get();
+        $found = !$this->isShown('top_offs')
+            ? null
+            : $this->tank->topOffs()->whereBetween('taken_at', [$this->from, $this->until])->reorder()->orderBy('taken_at')->limit(self::MOST[1])->get();
         if ($found === null || $found->isEmpty()) {
             return null;
         }
@@ -282,7 +377,14 @@ final class ChartsPage
             $bars[] = new ChartPoint((float) $at, $volumes->fromBase($topOff->litres), null, null, $this->at($at, $this->show->volume($topOff->litres)));
         }
 
-        return new Chart('top_offs', __('course.top_offs'), $volumes->label, __('course.top_ups_said', ['count' => $found->count(), 'most' => $this->show->volume($most)]), $this->time, bars: $bars);
+        return new Chart(
+            'top_offs',
+            __('course.top_offs'),
+            $volumes->label,
+            __('course.top_ups_said', ['count' => $found->count(), 'most' => $this->show->volume($most)]),
+            $this->time,
+            bars: $bars,
+        );
     }
 
     /** What the stands grew in a day between two looks, the mean of those that were measured; each stands where it was measured. */
@@ -294,9 +396,19 @@ final class ChartsPage
         }
         $unit = $this->show->levels();
         $words = static fn(float $mm): string => Show::joined(Show::rounded($unit->fromBase($mm), 1), $unit->label);
-        $bars = array_map(fn(array $one): ChartPoint => new ChartPoint((float) $one[0], $unit->fromBase(max(0.0, $one[1])), null, null, $this->at($one[0], $words($one[1]))), $grown);
+        $bars = array_map(
+            fn(array $one): ChartPoint => new ChartPoint((float) $one[0], $unit->fromBase(max(0.0, $one[1])), null, null, $this->at($one[0], $words($one[1]))),
+            $grown,
+        );
 
-        return new Chart('growth', __('course.growth'), $unit->label, __('course.growth_said', ['count' => count($grown), 'most' => $words(max(array_column($grown, 1)))]), $this->time, bars: $bars);
+        return new Chart(
+            'growth',
+            __('course.growth'),
+            $unit->label,
+            __('course.growth_said', ['count' => count($grown), 'most' => $words(max(array_column($grown, 1)))]),
+            $this->time,
+            bars: $bars,
+        );
     }
 
     /** @return list<array{int, float}> second and mm a day, by day of the looks */
@@ -311,7 +423,11 @@ final class ChartsPage
         }
         ksort($days);
 
-        return array_slice(array_values(array_map(static fn(array $day): array => [$day[0][0], array_sum(array_column($day, 1)) / count($day)], $days)), 0, self::MOST[1]);
+        return array_slice(
+            array_values(array_map(static fn(array $day): array => [$day[0][0], array_sum(array_column($day, 1)) / count($day)], $days)),
+            0,
+            self::MOST[1],
+        );
     }
 
     /** How much film there was on the panes whenever they were cleaned. */
@@ -322,9 +438,20 @@ final class ChartsPage
             return null;
         }
         $words = [1 => (string) __('week.found.little'), 2 => (string) __('week.found.expected'), 3 => (string) __('week.found.much')];
-        $bars = array_map(fn(array $one): ChartPoint => new ChartPoint((float) $one[0], (float) $one[1], null, null, $this->at($one[0], $words[$one[1]])), $found);
+        $bars = array_map(
+            fn(array $one): ChartPoint => new ChartPoint((float) $one[0], (float) $one[1], null, null, $this->at($one[0], $words[$one[1]])),
+            $found,
+        );
 
-        return new Chart('film', __('course.film'), '', __('course.film_said', ['count' => count($found), 'much' => count(array_filter($found, static fn(array $one): bool => $one[1] === 3))]), $this->time, bars: $bars, words: $words);
+        return new Chart(
+            'film',
+            __('course.film'),
+            '',
+            __('course.film_said', ['count' => count($found), 'much' => count(array_filter($found, static fn(array $one): bool => $one[1] === 3))]),
+            $this->time,
+            bars: $bars,
+            words: $words,
+        );
     }
 
     /** @return list<array{int, int}> second, and 1 for little, 2 for as expected, 3 for much */
@@ -332,8 +459,15 @@ final class ChartsPage
     {
         $worth = ['little' => 1, 'expected' => 2, 'much' => 3];
         $found = [];
-        foreach (!$this->isShown('film') ? [] : DB::table('checklist_steps')->join('checklists', 'checklists.id', '=', 'checklist_steps.checklist_id')->where('checklists.tank_id', $this->tank->id)->where('checklist_steps.job', 'glass')->where('checklist_steps.skipped', false)->whereNotNull('checklist_steps.found')
-            ->whereBetween('checklist_steps.done_at', [$this->from, $this->until])->orderBy('checklist_steps.done_at')->limit(self::MOST[1])->get(['checklist_steps.done_at', 'checklist_steps.found']) as $row) {
+        foreach (!$this->isShown('film') ? [] : DB::table('checklist_steps')->join(
+            'checklists',
+            'checklists.id',
+            '=',
+            'checklist_steps.checklist_id',
+        )->where('checklists.tank_id', $this->tank->id)->where('checklist_steps.job', 'glass')->where('checklist_steps.skipped', false)
+            ->whereNotNull('checklist_steps.found')
+            ->whereBetween('checklist_steps.done_at', [$this->from, $this->until])->orderBy('checklist_steps.done_at')->limit(self::MOST[1])
+            ->get(['checklist_steps.done_at', 'checklist_steps.found']) as $row) {
             if (is_string($row->done_at) && is_string($row->found) && isset($worth[$row->found])) {
                 $found[] = [(int) strtotime($row->done_at.' UTC'), $worth[$row->found]];
             }
@@ -349,8 +483,15 @@ final class ChartsPage
             return $this->marks;
         }
         $this->marks = [];
-        foreach ($this->tank->entries()->whereIn('kind', [EntryKind::Event, EntryKind::Work, EntryKind::Change, EntryKind::Note])->whereBetween('happened_at', [$this->from, $this->until])->reorder()->orderByDesc('happened_at')->limit(self::MOST[0])->get(['id', 'kind', 'title', 'happened_at']) as $entry) {
-            $this->marks[] = ['at' => $entry->happened_at, 'x' => $this->time->at((float) $entry->happened_at->getTimestamp()), 'kind' => $entry->kind, 'title' => $entry->title];
+        foreach ($this->tank->entries()->whereIn(
+            'kind',
+            [EntryKind::Event, EntryKind::Work, EntryKind::Change, EntryKind::Note],
+        )->whereBetween('happened_at', [$this->from, $this->until])->reorder()->orderByDesc('happened_at')->limit(self::MOST[0])
+            ->get(['id', 'kind', 'title', 'happened_at']) as $entry) {
+            $this->marks[] = [
+                'at' => $entry->happened_at, 'x' => $this->time->at((float) $entry->happened_at->getTimestamp()), 'kind' => $entry->kind,
+                'title' => $entry->title,
+            ];
         }
 
         return $this->marks;
@@ -385,7 +526,10 @@ final class ChartsPage
      */
     public function url(array $other = [], string $file = ''): string
     {
-        $query = array_filter($other + ['span' => $this->span, 'until' => $this->show->local($this->until)->format('Y-m-d'), 'series' => $this->picked, 'sign' => $this->sign], static fn(mixed $value): bool => $value !== null && $value !== []);
+        $query = array_filter(
+            $other + ['span' => $this->span, 'until' => $this->show->local($this->until)->format('Y-m-d'), 'series' => $this->picked, 'sign' => $this->sign],
+            static fn(mixed $value): bool => $value !== null && $value !== [],
+        );
 
         return '/tanks/'.$this->tank->id.'/charts'.$file.'?'.http_build_query($query);
     }
@@ -399,7 +543,9 @@ final class ChartsPage
 
         return array_filter([
             'earlier' => $this->url(['until' => $this->show->local($this->until->subDays($half))->format('Y-m-d')]),
-            'later' => $later <= $this->until->getTimestamp() ? null : $this->url(['until' => $this->show->local(CarbonImmutable::createFromTimestamp($later))->format('Y-m-d')]),
+            'later' => $later <= $this->until->getTimestamp()
+                ? null
+                : $this->url(['until' => $this->show->local(CarbonImmutable::createFromTimestamp($later))->format('Y-m-d')]),
             'closer' => $at === 0 ? null : $this->url(['span' => self::SPANS[$at - 1]]),
             'wider' => $at === count(self::SPANS) - 1 ? null : $this->url(['span' => self::SPANS[$at + 1]]),
         ]);

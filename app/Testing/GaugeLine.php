@@ -24,13 +24,23 @@ final readonly class GaugeLine
      * @param bool               $isHere whether the tank has it, as far as its drawing says
      * @param bool               $isAsked whether a device can be asked
      */
-    private function __construct(public Gauge $gauge, public string $label, public string $unit, public string $help, public ?GaugeNote $note, public string $last, public bool $isHere, public bool $isAsked) {}
+    private function __construct(
+        public Gauge $gauge,
+        public string $label,
+        public string $unit,
+        public string $help,
+        public ?GaugeNote $note,
+        public string $last,
+        public bool $isHere,
+        public bool $isAsked,
+    ) {}
 
     /** @return list<self> */
     public static function all(Tank $tank, Keeper $keeper): array
     {
         $show = $keeper->show();
-        $notes = $tank->gaugeNotes()->limit(self::LOOKED)->get()->unique(static fn(GaugeNote $note): string => $note->gauge->value)->keyBy(static fn(GaugeNote $note): string => $note->gauge->value);
+        $notes = $tank->gaugeNotes()->limit(self::LOOKED)->get()->unique(static fn(GaugeNote $note): string => $note->gauge->value)
+            ->keyBy(static fn(GaugeNote $note): string => $note->gauge->value);
         $devices = $tank->devices->map(static fn($device): DeviceKind => $device->kind)->all();
 
         return array_map(static fn(Gauge $gauge): self => new self(

@@ -96,7 +96,16 @@ final class RecordResults
             $this->write($keeper, ['tank_id' => $tank->id], [], Phrase::of('run.entry.read_new', ['tank' => $tank->name]), $stream, $takenAt, null, $step);
             if ($source !== null) {
                 $owner = ['source_water_id' => $source->id];
-                $this->write($keeper, $owner, $owner, Phrase::of('run.entry.read_during', ['name' => $source->name]), array_diff_key($readings, $stream), $takenAt, null, $step);
+                $this->write(
+                    $keeper,
+                    $owner,
+                    $owner,
+                    Phrase::of('run.entry.read_during', ['name' => $source->name]),
+                    array_diff_key($readings, $stream),
+                    $takenAt,
+                    null,
+                    $step,
+                );
             }
         });
     }

@@ -30,7 +30,8 @@ final class TestedPoint
         $unit = $show->unit($parameter);
         $half = ($high - $low) / 2.0;
         $words = (string) __('chart.band', [
-            'day' => $show->day(CarbonImmutable::createFromTimestamp((int) $second)), 'value' => $show->value($parameter, $value, $half), 'low' => $show->number($parameter, $low, $half), 'high' => $show->number($parameter, $high, $half),
+            'day' => $show->day(CarbonImmutable::createFromTimestamp((int) $second)), 'value' => $show
+                ->value($parameter, $value, $half), 'low' => $show->number($parameter, $low, $half), 'high' => $show->number($parameter, $high, $half),
         ]);
 
         return new ChartPoint($second, $unit->fromBase($value), $unit->fromBase($low), $unit->fromBase($high), $words);

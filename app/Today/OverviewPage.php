@@ -40,7 +40,18 @@ final readonly class OverviewPage
         $this->show = $tank->keeper->show();
         $this->strip = TodayPage::tank(JobsQuery::of($tank->keeper, $tank), $water);
         $this->charts = ChartsPage::small($tank);
-        $this->drawing = new SectionDrawing($tank, $this->vessel, VesselQuery::levels($tank), null, 640.0, 400.0, false, $tank->water_below_rim, false, PlantShapes::now($tank));
+        $this->drawing = new SectionDrawing(
+            $tank,
+            $this->vessel,
+            VesselQuery::levels($tank),
+            null,
+            640.0,
+            400.0,
+            false,
+            $tank->water_below_rim,
+            false,
+            PlantShapes::now($tank),
+        );
     }
 
     /** How the volume, or a figure of the water, was reckoned. */
@@ -58,14 +69,26 @@ final readonly class OverviewPage
         $rows = [
             [label($tank->shape), (string) __('tank.fact.glass', ['size' => implode(' × ', array_map(
                 $this->show->sizes()->show(...),
-                array_filter([$tank->outer_length, $tank->outer_depth, $tank->middle_depth, $tank->outer_height], static fn(?float $mm): bool => $mm !== null && $mm > 0.0),
+                array_filter(
+                    [$tank->outer_length, $tank->outer_depth, $tank->middle_depth, $tank->outer_height],
+                    static fn(?float $mm): bool => $mm !== null && $mm > 0.0,
+                ),
             )).' '.$this->show->sizes()->label, 'glass' => $this->show->levels()->text($tank->glass)])],
             [(string) __('tank.fact.waterline'), (string) __('tank.fact.below', ['level' => $this->show->level($tank->water_below_rim)])],
             [(string) __('tank.fact.surface'), $this->show->area($this->vessel->freeArea($this->vessel->waterHeight() - 0.5))],
-            [(string) __($this->show->sizes()->label === 'in' ? 'tank.fact.inch' : 'tank.fact.centimetre'), (string) __('tank.fact.at_surface', ['litres' => $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + $this->show->sizes()->toBase(1.0)), 2)])],
+            [(string) __($this->show->sizes()->label === 'in' ? 'tank.fact.inch' : 'tank.fact.centimetre'), (string) __(
+                'tank.fact.at_surface',
+                ['litres' => $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + $this->show->sizes()->toBase(1.0)), 2)],
+            )],
         ];
         if ($this->vessel->bed->highest() > 0.0) {
-            $rows[] = [(string) __('tank.fact.bed'), (string) __('tank.bed', ['back' => $this->show->sizes()->text($tank->substrate_back), 'front' => $this->show->sizes()->text($tank->substrate_front), 'water' => $this->show->percent($tank->porosity)])];
+            $rows[] = [(string) __('tank.fact.bed'), (string) __(
+                'tank.bed',
+                [
+                    'back' => $this->show->sizes()->text($tank->substrate_back), 'front' => $this->show->sizes()->text($tank->substrate_front),
+                    'water' => $this->show->percent($tank->porosity),
+                ],
+            )];
         }
         if ($tank->stone_kg > 0.0 || $tank->wood_kg > 0.0) {
             $rows[] = [(string) __('tank.fact.hardscape'), implode(', ', array_filter([
@@ -116,7 +139,10 @@ final readonly class OverviewPage
     /** @return list<string> names of what was never tested */
     public function untested(): array
     {
-        return array_values(array_map(static fn(WaterFigure $figure): string => label($figure->parameter), array_filter($this->figures(), static fn(WaterFigure $figure): bool => $figure->value === null)));
+        return array_values(array_map(
+            static fn(WaterFigure $figure): string => label($figure->parameter),
+            array_filter($this->figures(), static fn(WaterFigure $figure): bool => $figure->value === null),
+        ));
     }
 
     /** @return list<array{float, float}> the plan seen from above, scaled into a box so wide and high, front below */

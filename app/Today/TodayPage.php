@@ -36,7 +36,10 @@ final readonly class TodayPage
     {
         $waters = $jobs->waters();
         $moved = ChangeDetectionQuery::ofMany($waters, $jobs->keeper->show());
-        $strips = array_map(static fn(TankWaterQuery $water): TankStrip => self::strip($jobs, $water, PlantModelQuery::orNone($water->tank), $moved[$water->tank->id] ?? []), array_values($waters));
+        $strips = array_map(
+            static fn(TankWaterQuery $water): TankStrip => self::strip($jobs, $water, PlantModelQuery::orNone($water->tank), $moved[$water->tank->id] ?? []),
+            array_values($waters),
+        );
         usort($strips, static fn(TankStrip $a, TankStrip $b): int => $a->urgency->value <=> $b->urgency->value);
 
         return $strips;
@@ -47,11 +50,12 @@ final readonly class TodayPage
     {
         $now = array_filter($jobs->at(0), static fn(UpcomingJob $job): bool => $job->urgency->isNow() && $job->key->type !== JobType::Meter);
 
-        return array_values(array_map(static fn(UpcomingJob $job): array => ['what' => JobWords::job($job, $jobs->keeper->show()), 'url' => match ($job->key->type) {
-            JobType::Supply => '/supplies',
-            JobType::Membrane => '/ro-reservoirs/'.$job->of,
-            default => '/week',
-        }], $now));
+        return array_values(array_map(static fn(UpcomingJob $job): array => ['what' => JobWords::job($job, $jobs->keeper
+            ->show()), 'url' => match ($job->key->type) {
+                JobType::Supply => '/supplies',
+                JobType::Membrane => '/ro-reservoirs/'.$job->of,
+                default => '/week',
+            }], $now));
     }
 
     /** @param list<ChangePoint> $moved quietly */
@@ -65,9 +69,19 @@ final readonly class TodayPage
             array_unshift($lines, self::start($water, $tank->cycling));
         }
         $first = $lines[0];
-        $beside = array_values(array_filter(array_slice($lines, 1), static fn(JobLine $line): bool => $line->type !== null && $line->head !== $first->head && !str_starts_with($first->why, $line->head)));
+        $beside = array_values(array_filter(
+            array_slice($lines, 1),
+            static fn(JobLine $line): bool => $line->type !== null && $line->head !== $first->head && !str_starts_with($first->why, $line->head),
+        ));
         if ($moved !== []) {
-            $beside[] = new JobLine(null, Urgency::Note, ChangePointWords::line($moved[0], $show), '', (string) __('round.act.moved'), '/tanks/'.$tank->id.'/problems');
+            $beside[] = new JobLine(
+                null,
+                Urgency::Note,
+                ChangePointWords::line($moved[0], $show),
+                '',
+                (string) __('round.act.moved'),
+                '/tanks/'.$tank->id.'/problems',
+            );
         }
 
         return new TankStrip(
@@ -92,13 +106,25 @@ final readonly class TodayPage
     {
         $page = new CyclingPage($water->tank, $start, $water);
 
-        return new JobLine(null, $page->known?->ready->isReady === true ? Urgency::Due : ($page->asks() ? Urgency::Check : Urgency::Ahead), (string) __('start.round', ['day' => $page->known->day ?? 0]), $page->next(), (string) __('start.act'), '/tanks/'.$water->tank->id.'/cycling');
+        return new JobLine(
+            null,
+            $page->known?->ready->isReady === true ? Urgency::Due : ($page->asks() ? Urgency::Check : Urgency::Ahead),
+            (string) __('start.round', ['day' => $page->known->day ?? 0]),
+            $page->next(),
+            (string) __('start.act'),
+            '/tanks/'.$water->tank->id.'/cycling',
+        );
     }
 
     /** The strip of one tank alone, from its own jobs. */
     public static function tank(JobsQuery $jobs, TankWaterQuery $water): TankStrip
     {
-        return self::strip($jobs, $water, PlantModelQuery::orNone($water->tank), ChangeDetectionQuery::ofMany([$water], $jobs->keeper->show())[$water->tank->id] ?? []);
+        return self::strip(
+            $jobs,
+            $water,
+            PlantModelQuery::orNone($water->tank),
+            ChangeDetectionQuery::ofMany([$water], $jobs->keeper->show())[$water->tank->id] ?? [],
+        );
     }
 
     /** @return list<array{name: string, value: string, beyond: string}> out of their target range now */
@@ -110,7 +136,11 @@ final readonly class TodayPage
             $range = $water->tank->needs()->range($parameter);
             $beyond = $value === null || $range === null ? null : RangeViolation::of($value, $range);
             if ($value !== null && $beyond !== null) {
-                $figures[] = ['name' => label($parameter), 'value' => $show->value($parameter, $value->central(), ($value->quantile(0.9) - $value->quantile(0.1)) / 2.0), 'beyond' => label($beyond)];
+                $figures[] = ['name' => label($parameter), 'value' => $show->value(
+                    $parameter,
+                    $value->central(),
+                    ($value->quantile(0.9) - $value->quantile(0.1)) / 2.0,
+                ), 'beyond' => label($beyond)];
             }
         }
 

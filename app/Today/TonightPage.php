@@ -127,7 +127,10 @@ final class TonightPage
             $water = $this->keeper->waters->firstWhere('id', $id);
             $reservoir = $this->keeper->reservoirs->firstWhere('source_water_id', $id);
             [$says, $short] = $this->supply($reservoir, $litres);
-            $lines[] = ['name' => $water->name ?? '', 'need' => $this->show->volume($litres, 1), 'tanks' => Names::list($tanks[$id] ?? []), 'store' => $reservoir, 'says' => $says, 'short' => $short];
+            $lines[] = [
+                'name' => $water->name ?? '', 'need' => $this->show->volume($litres, 1), 'tanks' => Names::list($tanks[$id] ?? []),
+                'store' => $reservoir, 'says' => $says, 'short' => $short,
+            ];
         }
 
         return $lines;
@@ -145,7 +148,13 @@ final class TonightPage
         }
         $minutes = (int) ceil(60.0 * $reservoir->supply()->hoursFor($litres));
 
-        return [(string) __('store.evening.short', ['there' => $this->show->volume($reservoir->level, 1), 'missing' => $this->show->volume($missing, 1), 'when' => $this->show->when(CarbonImmutable::now()->addMinutes($minutes))]), true];
+        return [(string) __(
+            'store.evening.short',
+            [
+                'there' => $this->show->volume($reservoir->level, 1), 'missing' => $this->show->volume($missing, 1),
+                'when' => $this->show->when(CarbonImmutable::now()->addMinutes($minutes)),
+            ],
+        ), true];
     }
 
     /** @return list<TonightStop> */
@@ -175,11 +184,24 @@ final class TonightPage
             $tasks = $task === null || in_array($task, $tasks, true) ? $tasks : [...$tasks, $task];
         }
         // Where work alone is due, no water is.
-        $changes = $tasks === [] || $urgency->value <= Urgency::Today->value || array_filter($jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0) !== [];
+        $changes = $tasks === []
+            || $urgency->value <= Urgency::Today->value
+            || array_filter($jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0) !== [];
         $draft = ($this->draft)($tank, $changes ? $input : $input->dry());
-        $url = '/tanks/'.$tank->id.($tasks === [] ? '/water-change' : '/maintenance?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]));
+        $url = '/tanks/'.$tank->id.($tasks === [] ? '/water-change' : '/maintenance?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(
+            static fn(Task $task): string => $task->value,
+            $tasks,
+        )]));
 
-        return new TonightStop($tank, $this->why($strip, $jobs), $draft->plan->outflow(), $this->drawn->of(UsualChange::drawn($draft->input, $draft->plan->refill())), self::planned($draft, $tasks), $url, $isDue);
+        return new TonightStop(
+            $tank,
+            $this->why($strip, $jobs),
+            $draft->plan->outflow(),
+            $this->drawn->of(UsualChange::drawn($draft->input, $draft->plan->refill())),
+            self::planned($draft, $tasks),
+            $url,
+            $isDue,
+        );
     }
 
     /**
@@ -190,11 +212,17 @@ final class TonightPage
     private function why(TankStrip $strip, array $jobs): string
     {
         $names = array_map(fn(UpcomingJob $job): string => JobWords::job($job, $this->show), $jobs);
-        $words = $names !== [] && ($strip->isBag || $strip->urgency->value > Urgency::Check->value) ? ucfirst(Names::list(array_map(Names::inside(...), $names))) : '';
+        $words = $names !== [] && ($strip->isBag || $strip->urgency->value > Urgency::Check->value)
+            ? ucfirst(Names::list(array_map(Names::inside(...), $names)))
+            : '';
         $isChanged = array_filter($jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0) !== [];
         // A change that the round asks for and the week has on another day is said with that day.
         $asksForChange = preg_match('#/(water-change|catch-up)$#', $strip->url) === 1;
-        for ($day = 1; !$isChanged && $asksForChange && in_array($strip->urgency, [Urgency::Late, Urgency::Due, Urgency::Next], true) && $day < JobsQuery::DAYS; ++$day) {
+        for ($day = 1; !$isChanged && $asksForChange && in_array(
+            $strip->urgency,
+            [Urgency::Late, Urgency::Due, Urgency::Next],
+            true,
+        ) && $day < JobsQuery::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
                 if ($job->tank() === $strip->tank->id && $job->isSession() && $job->litres > 0.0) {
                     return ($words === '' ? '' : $words.'. ').__('week.evening', ['head' => $strip->head, 'day' => WeekWords::day($this->week, $day)]);
@@ -216,7 +244,10 @@ final class TonightPage
             $strip->tank,
             $strip->head,
             $has('drain') ? $open->plan->out : 0.0,
-            $this->drawn->of(array_map(static fn(float $share): float => $refill * $share, WaterUseQuery::shares($open->plan->waters, $open->plan->secondShare))),
+            $this->drawn->of(array_map(
+                static fn(float $share): float => $refill * $share,
+                WaterUseQuery::shares($open->plan->waters, $open->plan->secondShare),
+            )),
             min($open->plannedMinutes(), (int) $left->sum(static fn(ChecklistStep $step): int => $step->content->minutes)),
             '/checklists/'.$open->id,
             $isDue,

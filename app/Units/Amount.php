@@ -20,7 +20,10 @@ final readonly class Amount implements ValidationRule
         } elseif ($number === null) {
             $fail((string) __($this->unit === '' ? 'said.number.such' : 'said.number.such_in', ['unit' => $this->unit, 'example' => $this->example]));
         } elseif ($number < $this->least - 1e-9 || $number > $this->most + 1e-9) {
-            $fail((string) __($this->unit === '' ? 'said.number.between' : 'said.number.between_in', ['least' => Show::plain($this->least, 2), 'most' => Show::plain($this->most, 2), 'unit' => $this->unit]));
+            $fail((string) __(
+                $this->unit === '' ? 'said.number.between' : 'said.number.between_in',
+                ['least' => Show::plain($this->least, 2), 'most' => Show::plain($this->most, 2), 'unit' => $this->unit],
+            ));
         }
     }
 

@@ -11,7 +11,10 @@ use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\Unit;
 
-/** What keepers commonly measure with, as a whole: one act sets every kit. Steps and fields are house defaults, to be changed to what stands on the keeper's own. */
+/**
+ * What keepers commonly measure with, as a whole: one act sets every kit. Steps and fields are house defaults, to be changed to what stands
+ * on the keeper's own.
+ */
 enum KitSet: string
 {
     case Strips = 'strips';
@@ -49,7 +52,8 @@ enum KitSet: string
         };
 
         return match (true) {
-            $this === self::Strips && $unit?->key === 'caco3' => [ReadingMethod::AtField, 0.0, array_map($unit->toBase(...), self::CALCIUM_CARBONATE[$parameter->value] ?? [])],
+            $this === self::Strips
+                && $unit?->key === 'caco3' => [ReadingMethod::AtField, 0.0, array_map($unit->toBase(...), self::CALCIUM_CARBONATE[$parameter->value] ?? [])],
             $fields !== null => [ReadingMethod::AtField, 0.0, array_map($toBase, $fields)],
             $this === self::Pens && $parameter === Parameter::Acidity => [ReadingMethod::Pen, self::PEN, []],
             default => [$usual->method, $usual->unit->widthToBase($usual->step), array_map($usual->unit->toBase(...), $usual->fields)],

@@ -18,7 +18,11 @@ final readonly class MomentRule implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         $moment = self::parse($value, $this->timezone);
-        if ($moment === null || $moment->lessThan(CarbonImmutable::parse($this->after, $this->timezone)) || $moment->greaterThan(CarbonImmutable::parse($this->before, $this->timezone))) {
+        if (
+            $moment === null
+            || $moment->lessThan(CarbonImmutable::parse($this->after, $this->timezone))
+            || $moment->greaterThan(CarbonImmutable::parse($this->before, $this->timezone))
+        ) {
             $fail((string) __('said.day.past_hour_such'));
         }
     }

@@ -75,7 +75,15 @@ final readonly class Scale
         // Measuring spoons: a sixth of a US ounce where that is used, 5 mL elsewhere.
         $tea = $unit === VolumeUnit::UsGallon ? self::US_FLUID_OUNCE / 6.0 : 5.0;
 
-        return new self('mL', 1.0, 2, ['ml' => 1.0, 'l' => 1000.0, 'fl oz' => $ounce, 'oz' => $ounce, 'tsp' => $tea, 'teaspoon' => $tea, 'teaspoons' => $tea, 'tbsp' => 3.0 * $tea, 'drops' => 0.05, 'drop' => 0.05]);
+        return new self(
+            'mL',
+            1.0,
+            2,
+            [
+                'ml' => 1.0, 'l' => 1000.0, 'fl oz' => $ounce, 'oz' => $ounce, 'tsp' => $tea, 'teaspoon' => $tea, 'teaspoons' => $tea,
+                'tbsp' => 3.0 * $tea, 'drops' => 0.05, 'drop' => 0.05,
+            ],
+        );
     }
 
     /** @return array<string, float> mm */
@@ -83,7 +91,10 @@ final readonly class Scale
     {
         $inch = Length::MILLIMETRES_PER_INCH;
 
-        return ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'in' => $inch, 'inch' => $inch, 'inches' => $inch, '"' => $inch, "\u{2033}" => $inch, 'ft' => 12.0 * $inch, 'foot' => 12.0 * $inch, 'feet' => 12.0 * $inch, "'" => 12.0 * $inch, "\u{2032}" => 12.0 * $inch];
+        return [
+            'mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'in' => $inch, 'inch' => $inch, 'inches' => $inch, '"' => $inch, "\u{2033}" => $inch,
+            'ft' => 12.0 * $inch, 'foot' => 12.0 * $inch, 'feet' => 12.0 * $inch, "'" => 12.0 * $inch, "\u{2032}" => 12.0 * $inch,
+        ];
     }
 
     public function fromBase(float $base): float

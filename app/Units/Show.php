@@ -97,7 +97,9 @@ final class Show
         $label = $this->unit($parameter)->label;
         $text = match ($reading->method) {
             ReadingMethod::Between => $this->between($reading, $number),
-            ReadingMethod::AtLeast => $reading->low < $reading->value ? (string) __('names.or_more', ['value' => $number($reading->value)]) : (string) __('names.over', ['value' => $number($reading->value)]),
+            ReadingMethod::AtLeast => $reading->low < $reading->value
+                ? (string) __('names.or_more', ['value' => $number($reading->value)])
+                : (string) __('names.over', ['value' => $number($reading->value)]),
             default => $number($reading->value),
         };
 
@@ -202,7 +204,9 @@ final class Show
     /** Kept in kg. */
     public function weights(): Scale
     {
-        return $this->scales['weights'] ??= Scale::weights($this->habits->volumeUnit() === VolumeUnit::Litre ? $this->habits->lengthUnit() : LengthUnit::Inches);
+        return $this->scales['weights'] ??= Scale::weights($this->habits->volumeUnit() === VolumeUnit::Litre
+            ? $this->habits->lengthUnit()
+            : LengthUnit::Inches);
     }
 
     /** Kept in litres. */
@@ -410,6 +414,8 @@ final class Show
         $range = $number($reading->low).' – '.$number($reading->high);
         $share = ($reading->value - $reading->low) / ($reading->high - $reading->low);
 
-        return $share >= 0.4 && $share <= 0.6 ? $range : (string) __('names.nearer', ['range' => $range, 'value' => $number($share < 0.4 ? $reading->low : $reading->high)]);
+        return $share >= 0.4 && $share <= 0.6
+            ? $range
+            : (string) __('names.nearer', ['range' => $range, 'value' => $number($share < 0.4 ? $reading->low : $reading->high)]);
     }
 }

@@ -27,9 +27,15 @@ final readonly class Within implements ValidationRule
         if (($asked = Amount::asked($value)) !== null) {
             $fail($asked);
         } elseif ($base === null) {
-            $fail((string) __($this->scale->label === '' ? 'said.number.such' : 'said.number.such_in', ['unit' => $this->scale->label === 'in' ? 'inches' : $this->scale->label, 'example' => $this->scale->show($this->example)]));
+            $fail((string) __(
+                $this->scale->label === '' ? 'said.number.such' : 'said.number.such_in',
+                ['unit' => $this->scale->label === 'in' ? 'inches' : $this->scale->label, 'example' => $this->scale->show($this->example)],
+            ));
         } elseif ($base < $this->least - $eye || $base > $this->most + $eye) {
-            $fail((string) __($this->scale->label === '' ? 'said.number.between' : 'said.number.between_in', ['least' => $this->scale->show($this->least), 'most' => $this->scale->show($this->most), 'unit' => $this->scale->label]));
+            $fail((string) __(
+                $this->scale->label === '' ? 'said.number.between' : 'said.number.between_in',
+                ['least' => $this->scale->show($this->least), 'most' => $this->scale->show($this->most), 'unit' => $this->scale->label],
+            ));
         }
     }
 }

@@ -154,6 +154,9 @@ final class Choices
     /** @return array<string, string> what a keeper writes into the log */
     public static function ofEntries(): array
     {
-        return array_combine(array_column(EntryKind::written(), 'value'), array_map(static fn(EntryKind $kind): string => (string) __('names.entry.'.$kind->value), EntryKind::written()));
+        return array_combine(
+            array_column(EntryKind::written(), 'value'),
+            array_map(static fn(EntryKind $kind): string => (string) __('names.entry.'.$kind->value), EntryKind::written()),
+        );
     }
 }

@@ -57,7 +57,11 @@ final class Names
     {
         $shapes = [];
         foreach (Shape::cases() as $shape) {
-            $shapes[$shape->value] = ['length' => __('names.first_size.'.$shape->value), 'depth' => $shape->needsDepth(), 'middle' => $shape->needsMiddleDepth(), 'height' => $shape->needsHeight(), 'table' => $shape->needsTable(), 'sides' => $shape->needsMiddleDepth() ? __('tank.form.depth_at_sides') : __('tank.form.depth')];
+            $shapes[$shape->value] = [
+                'length' => __('names.first_size.'.$shape->value), 'depth' => $shape->needsDepth(), 'middle' => $shape->needsMiddleDepth(),
+                'height' => $shape->needsHeight(), 'table' => $shape->needsTable(),
+                'sides' => $shape->needsMiddleDepth() ? __('tank.form.depth_at_sides') : __('tank.form.depth'),
+            ];
         }
 
         return (string) json_encode($shapes);

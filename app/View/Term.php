@@ -28,7 +28,12 @@ final readonly class Term
             return null;
         }
 
-        return new self((string) $key, (string) __('glossary.terms.'.$key.'.0'), (string) __('glossary.terms.'.$key.'.1'), (string) __('glossary.terms.'.$key.'.2'));
+        return new self(
+            (string) $key,
+            (string) __('glossary.terms.'.$key.'.0'),
+            (string) __('glossary.terms.'.$key.'.1'),
+            (string) __('glossary.terms.'.$key.'.2'),
+        );
     }
 
     /** Where a tank is to be kept, in words; null for what is no test or has no range there. */
@@ -41,6 +46,9 @@ final readonly class Term
         }
         $show = $tank->keeper->show();
 
-        return (string) __($range[0] > 0.0 ? 'glossary.range' : 'glossary.up_to', ['tank' => $tank->name, 'low' => $show->limitNumber($parameter, $range[0]), 'high' => $show->limit($parameter, $range[1])]);
+        return (string) __(
+            $range[0] > 0.0 ? 'glossary.range' : 'glossary.up_to',
+            ['tank' => $tank->name, 'low' => $show->limitNumber($parameter, $range[0]), 'high' => $show->limit($parameter, $range[1])],
+        );
     }
 }

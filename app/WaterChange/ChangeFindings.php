@@ -70,14 +70,20 @@ final readonly class ChangeFindings
             }
         }
 
-        return $names === [] || $this->draft->plan->drained <= 0.05 ? [] : [new Finding(Finding::HEED, __('plants.dry_head'), trans_choice('plants.dry', count($names), ['names' => Names::list($names)]))];
+        return $names === [] || $this->draft->plan->drained <= 0.05
+            ? []
+            : [new Finding(Finding::HEED, __('plants.dry_head'), trans_choice('plants.dry', count($names), ['names' => Names::list($names)]))];
     }
 
     /** @return list<Finding> */
     private function impossible(): array
     {
         return $this->draft->impossible === null ? [] : [
-            new Finding(Finding::BEYOND, __($this->draft->isUntested ? 'change.impossible.untested' : 'change.impossible.head'), __('change.impossible.why', ['why' => $this->draft->impossible])),
+            new Finding(
+                Finding::BEYOND,
+                __($this->draft->isUntested ? 'change.impossible.untested' : 'change.impossible.head'),
+                __('change.impossible.why', ['why' => $this->draft->impossible]),
+            ),
         ];
     }
 
@@ -89,7 +95,8 @@ final readonly class ChangeFindings
             $cover = $level->coverAt($this->draft->mark);
             if ($cover < 0.0 && $this->draft->plan->drained > 0.0) {
                 $found[] = new Finding(Finding::HEED, __('change.bare.head', ['what' => Sentence::from($level->name)]), __('change.bare.why', [
-                    'top' => $this->show->level($level->top), 'mark' => $this->show->level($this->draft->mark), 'then' => __('names.when_bare.'.$level->device->value),
+                    'top' => $this->show->level($level->top), 'mark' => $this->show
+                        ->level($this->draft->mark), 'then' => __('names.when_bare.'.$level->device->value),
                 ]), true);
             }
         }
@@ -122,7 +129,11 @@ final readonly class ChangeFindings
             // Far from the alarm the band need not be worked out.
             $high = $free === null || $free->value('NH3_N') < 0.1 * $alarm ? 0.0 : $free->estimate()->high();
             if ($high >= $alarm && $found === []) {
-                $found[] = new Finding(Finding::BEYOND, __('change.ammonia.head'), __('change.ammonia.why', ['high' => Show::plain($high, 3), 'when' => __('change.ammonia.'.$when), 'alarm' => Show::plain($alarm, 2)]));
+                $found[] = new Finding(
+                    Finding::BEYOND,
+                    __('change.ammonia.head'),
+                    __('change.ammonia.why', ['high' => Show::plain($high, 3), 'when' => __('change.ammonia.'.$when), 'alarm' => Show::plain($alarm, 2)]),
+                );
             }
         }
 
@@ -138,7 +149,13 @@ final readonly class ChangeFindings
             return [];
         }
         $isBeyond = $aim === null && $this->draft->share() > $allowed->share + 1e-3;
-        $of = fn(bool $inSource): string => implode(', ', array_map(static fn(Untested $one): string => word($one->parameter), array_filter($allowed->unread, static fn(Untested $one): bool => $one->inSource === $inSource)));
+        $of = fn(bool $inSource): string => implode(
+            ', ',
+            array_map(
+                static fn(Untested $one): string => word($one->parameter),
+                array_filter($allowed->unread, static fn(Untested $one): bool => $one->inSource === $inSource),
+            ),
+        );
         $tests = array_filter([
             $of(false) === '' ? '' : (string) __('change.unread.tank', ['what' => $of(false)]),
             $of(true) === '' ? '' : (string) __('change.unread.source', ['what' => $of(true), 'water' => $this->draft->plan->source->name]),
@@ -148,8 +165,21 @@ final readonly class ChangeFindings
             $isBeyond ? Finding::BEYOND : Finding::HEED,
             __('change.unread.head', ['share' => $this->show->percent($allowed->share)]),
             __('change.unread.why', ['tests' => Names::list(array_values($tests))]),
-            acts: ($of(false) === '' ? [] : ['/tanks/'.$this->draft->tank->id.'/test' => (string) __('change.unread.test', ['name' => $this->draft->tank->name])])
-                + ($of(true) === '' ? [] : array_column(array_map(fn(SourceWater $water): array => ['/source-waters/'.$water->id.'/test?tank='.$this->draft->tank->id, (string) __('change.unread.test', ['name' => $water->name])], array_filter([$this->draft->input->first, $this->draft->input->second])), 1, 0)),
+            acts: ($of(false) === '' ? [] : ['/tanks/'.$this->draft->tank->id.'/test' => (string) __(
+                'change.unread.test',
+                ['name' => $this->draft->tank->name],
+            )])
+                + ($of(true) === '' ? [] : array_column(
+                    array_map(
+                        fn(SourceWater $water): array => [
+                            '/source-waters/'.$water->id.'/test?tank='.$this->draft->tank->id,
+                            (string) __('change.unread.test', ['name' => $water->name]),
+                        ],
+                        array_filter([$this->draft->input->first, $this->draft->input->second]),
+                    ),
+                    1,
+                    0,
+                )),
         )];
     }
 
@@ -162,7 +192,10 @@ final readonly class ChangeFindings
         }
         $days = $this->draft->tank->needs()->daysBetween();
 
-        return [new Finding(Finding::HEED, __('change.lately.head', ['share' => $this->show->percent($change->share), 'day' => $this->show->day($change->changed_at)]), trans_choice('change.lately.why', $days, [
+        return [new Finding(Finding::HEED, __(
+            'change.lately.head',
+            ['share' => $this->show->percent($change->share), 'day' => $this->show->day($change->changed_at)],
+        ), trans_choice('change.lately.why', $days, [
             'count' => $days, 'day' => $this->show->day($change->changed_at->addDays($days)),
         ]))];
     }
@@ -186,7 +219,11 @@ final readonly class ChangeFindings
             match (true) {
                 $this->draft->lately !== null => '',
                 $this->draft->series > 12 || $this->draft->series < 1 => __('change.series.never'),
-                default => trans_choice('change.series.many', $this->draft->series, ['count' => $this->draft->series, 'days' => $this->draft->tank->needs()->daysBetween()]),
+                default => trans_choice(
+                    'change.series.many',
+                    $this->draft->series,
+                    ['count' => $this->draft->series, 'days' => $this->draft->tank->needs()->daysBetween()],
+                ),
             },
             $this->draft->input->reason === ChangeReason::Treatment && $this->draft->depthLimits ? __('change.series.twice') : '',
         ];
@@ -210,16 +247,28 @@ final readonly class ChangeFindings
             }
             $core = $reading?->toCore();
             if ($core instanceof TestResult && $core->isCensored() && !$this->draft->plan->tank->isAssumed($parameter)) {
-                $found[] = new Finding(Finding::HEED, __('change.over.head', ['what' => Sentence::from(word($parameter)), 'value' => $this->show->value($parameter, $core->value)]), __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'));
+                $found[] = new Finding(
+                    Finding::HEED,
+                    __('change.over.head', ['what' => Sentence::from(word($parameter)), 'value' => $this->show->value($parameter, $core->value)]),
+                    __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'),
+                );
             }
         }
         // What is unread and caps the change is said already.
         $isCapped = $this->draft->allowed->unread !== [];
         if ($missing !== [] && !$isCapped) {
-            $found[] = new Finding(Finding::HEED, __('change.missing.head'), trans_choice('change.missing.why', count($missing), ['what' => Sentence::from(implode(', ', $missing))]));
+            $found[] = new Finding(
+                Finding::HEED,
+                __('change.missing.head'),
+                trans_choice('change.missing.why', count($missing), ['what' => Sentence::from(implode(', ', $missing))]),
+            );
         }
         if ($carried !== []) {
-            $found[] = new Finding(Finding::HEED, __('change.carried.head'), trans_choice('change.carried.why', count($carried), ['what' => Sentence::from(implode(', ', $carried))]));
+            $found[] = new Finding(
+                Finding::HEED,
+                __('change.carried.head'),
+                trans_choice('change.carried.why', count($carried), ['what' => Sentence::from(implode(', ', $carried))]),
+            );
         }
         if ($stale !== []) {
             $found[] = new Finding(Finding::HEED, __('change.stale.head'), __('change.stale.why', ['what' => implode(', ', $stale)]));
@@ -229,7 +278,11 @@ final readonly class ChangeFindings
             fn(Parameter $parameter): bool => !$this->draft->plan->source->has($parameter) || $this->draft->plan->source->isUsual($parameter),
         ));
         if ($unknown !== [] && !$isCapped) {
-            $found[] = new Finding(Finding::HEED, __('change.unknown.head', ['water' => Sentence::from($this->draft->plan->source->name)]), __('change.unknown.why', ['what' => implode(', ', array_map(static fn(Parameter $p): string => word($p), $unknown))]));
+            $found[] = new Finding(
+                Finding::HEED,
+                __('change.unknown.head', ['water' => Sentence::from($this->draft->plan->source->name)]),
+                __('change.unknown.why', ['what' => implode(', ', array_map(static fn(Parameter $p): string => word($p), $unknown))]),
+            );
         }
 
         return $found;
@@ -253,7 +306,14 @@ final readonly class ChangeFindings
         $text = __('change.hinge.why', ['even' => $this->show->volume($even), 'sure' => $this->show->volume($sure)]).' '
             .__($sure - $even > 0.05 * $this->draft->plan->vessel->litres() ? 'change.hinge.hinges' : 'change.hinge.sharp');
 
-        return [new Finding($share >= 0.85 ? Finding::GOOD : Finding::HEED, __($share >= 0.5 ? 'change.hinge.head' : 'change.hinge.unlikely', ['goal' => $this->show->limit(Parameter::Nitrate, $goal), 'chance' => $this->show->percent($this->inTwentieths($share))]), $text)];
+        return [new Finding(
+            $share >= 0.85 ? Finding::GOOD : Finding::HEED,
+            __(
+                $share >= 0.5 ? 'change.hinge.head' : 'change.hinge.unlikely',
+                ['goal' => $this->show->limit(Parameter::Nitrate, $goal), 'chance' => $this->show->percent($this->inTwentieths($share))],
+            ),
+            $text,
+        )];
     }
 
     /** @return list<Finding> */
@@ -264,9 +324,16 @@ final readonly class ChangeFindings
             return [];
         }
         if (!$outlook->isForetold()) {
-            $band = fn(Estimate $estimate): string => (string) __('change.acidity.band', ['low' => Show::rounded($estimate->low(), 1), 'high' => Show::rounded($estimate->high(), 1)]);
+            $band = fn(Estimate $estimate): string => (string) __(
+                'change.acidity.band',
+                ['low' => Show::rounded($estimate->low(), 1), 'high' => Show::rounded($estimate->high(), 1)],
+            );
 
-            return [new Finding(Finding::HEED, __('change.acidity.open'), __('change.acidity.open_why', ['after' => $band($outlook->after()), 'next' => $band($outlook->nextDay())]))];
+            return [new Finding(
+                Finding::HEED,
+                __('change.acidity.open'),
+                __('change.acidity.open_why', ['after' => $band($outlook->after()), 'next' => $band($outlook->nextDay())]),
+            )];
         }
         $first = $outlook->after()->central() - $outlook->now->central();
         $lasting = $outlook->nextDay()->central() - $outlook->now->central();
@@ -297,10 +364,21 @@ final readonly class ChangeFindings
 
         $limit = $this->draft->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
         if ($limit !== null && $this->base($peak)->central() > $limit) {
-            return [new Finding(Finding::BEYOND, __('change.routine.over', ['peak' => $this->show->band(Parameter::Nitrate, $this->base($peak)), 'limit' => $this->show->limit(Parameter::Nitrate, $limit)]), __('change.routine.over_why'))];
+            return [new Finding(
+                Finding::BEYOND,
+                __(
+                    'change.routine.over',
+                    ['peak' => $this->show->band(Parameter::Nitrate, $this->base($peak)), 'limit' => $this->show->limit(Parameter::Nitrate, $limit)],
+                ),
+                __('change.routine.over_why'),
+            )];
         }
 
-        return [new Finding(Finding::GOOD, __('change.routine.head', ['peak' => $this->show->band(Parameter::Nitrate, $this->base($peak))]), __('change.routine.why', ['every' => Names::every($this->draft->tank->routine_days)]))];
+        return [new Finding(
+            Finding::GOOD,
+            __('change.routine.head', ['peak' => $this->show->band(Parameter::Nitrate, $this->base($peak))]),
+            __('change.routine.why', ['every' => Names::every($this->draft->tank->routine_days)]),
+        )];
     }
 
     /** @return list<Finding> */
@@ -337,7 +415,8 @@ final readonly class ChangeFindings
         }
 
         return [new Finding(Finding::HEED, __('change.chlorine.head'), __('change.chlorine.why', [
-            'new' => (string) DechlorinatorDose::words($this->draft, $tap * $plan->refill() / $plan->drains), 'tap' => $this->show->volume($tap * $plan->refill() / $plan->drains, 1),
+            'new' => (string) DechlorinatorDose::words($this->draft, $tap * $plan->refill() / $plan->drains), 'tap' => $this->show
+                ->volume($tap * $plan->refill() / $plan->drains, 1),
             'tank' => (string) DechlorinatorDose::words($this->draft, $plan->vessel->litres()),
         ]), true)];
     }
@@ -357,11 +436,23 @@ final readonly class ChangeFindings
             $out = static fn(float $value): float => max(0.0, $range[0] - $value, $value - $range[1]);
             // Changed often enough, the tank becomes what goes in.
             if ($out($source) > 0.02 * $range[1] && $out($after) >= $out($outlook->now->central()) - 1e-9) {
-                $names[] = __('change.away.one', ['what' => label($parameter), 'value' => $this->show->value($parameter, $source), 'low' => $this->show->limitNumber($parameter, $range[0]), 'high' => $this->show->limit($parameter, $range[1])]);
+                $names[] = __(
+                    'change.away.one',
+                    [
+                        'what' => label($parameter), 'value' => $this->show->value($parameter, $source),
+                        'low' => $this->show->limitNumber($parameter, $range[0]), 'high' => $this->show->limit($parameter, $range[1]),
+                    ],
+                );
             }
         }
 
-        return $names === [] ? [] : [new Finding(Finding::HEED, __('change.away.head'), __('change.away.why', ['water' => Sentence::from($this->draft->plan->source->name), 'what' => implode('; ', $names)]))];
+        return $names === []
+            ? []
+            : [new Finding(
+                Finding::HEED,
+                __('change.away.head'),
+                __('change.away.why', ['water' => Sentence::from($this->draft->plan->source->name), 'what' => implode('; ', $names)]),
+            )];
     }
 
     /** @return list<Finding> readings of pH and KH that cannot both be true */
@@ -373,10 +464,16 @@ final readonly class ChangeFindings
         if ($kh === null || $ph === null || $now->isAssumed(Parameter::Acidity)) {
             return [];
         }
-        $carbonDioxide = Carbonate::carbonDioxide($ph, $kh, max(0.0, min(45.0, $now->central(Parameter::Temperature, 24.0))), max(0.0, $now->central(Parameter::Conductivity, 250.0)));
+        $carbonDioxide = Carbonate::carbonDioxide(
+            $ph,
+            $kh,
+            max(0.0, min(45.0, $now->central(Parameter::Temperature, 24.0))),
+            max(0.0, $now->central(Parameter::Conductivity, 250.0)),
+        );
 
         return $kh >= Carbonate::SOFT && ($carbonDioxide > self::MOST_CARBON_DIOXIDE || $carbonDioxide < self::LEAST_CARBON_DIOXIDE) ? [new Finding(Finding::HEED, __('change.together.head'), __('change.together.why', [
-            'ph' => $this->show->number(Parameter::Acidity, $ph), 'kh' => $this->show->value(Parameter::CarbonateHardness, $kh), 'gas' => Show::plain($carbonDioxide, $carbonDioxide < 1 ? 2 : 0),
+            'ph' => $this->show->number(Parameter::Acidity, $ph), 'kh' => $this->show
+                ->value(Parameter::CarbonateHardness, $kh), 'gas' => Show::plain($carbonDioxide, $carbonDioxide < 1 ? 2 : 0),
         ]))] : [];
     }
 

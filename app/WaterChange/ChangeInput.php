@@ -46,6 +46,19 @@ final readonly class ChangeInput
     /** The same without any water changed. */
     public function dry(): self
     {
-        return new self(ChangeReason::Amount, $this->nitrateGoal, $this->conductivityGoal, $this->treatmentOut, AmountField::Litres, 0.0, 1, $this->first, $this->second, $this->secondShare, $this->waterline, $this->stream);
+        return new self(
+            ChangeReason::Amount,
+            $this->nitrateGoal,
+            $this->conductivityGoal,
+            $this->treatmentOut,
+            AmountField::Litres,
+            0.0,
+            1,
+            $this->first,
+            $this->second,
+            $this->secondShare,
+            $this->waterline,
+            $this->stream,
+        );
     }
 }

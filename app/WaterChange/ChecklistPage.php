@@ -50,7 +50,9 @@ final readonly class ChecklistPage
         return hash('xxh64', (string) json_encode([
             $this->checklist->state, $this->checklist->plan->toKeep(),
             $this->checklist->steps->map(static fn(ChecklistStep $step): array => [$step->id, $step->done_at?->getTimestamp()])->all(),
-            $this->checklist->switches->map(static fn(SwitchTick $tick): array => [$tick->id, $tick->off_at?->getTimestamp(), $tick->on_at?->getTimestamp()])->all(),
+            $this->checklist->switches->map(static fn(SwitchTick $tick): array => [
+                $tick->id, $tick->off_at?->getTimestamp(), $tick->on_at?->getTimestamp(),
+            ])->all(),
         ]));
     }
 
@@ -61,7 +63,13 @@ final readonly class ChecklistPage
             return (string) __('run.dry');
         }
 
-        return (string) __('run.change', ['out' => $show->volume($this->checklist->plan->out), 'share' => $show->percent($this->checklist->plan->share), 'mark' => $show->level($this->checklist->plan->mark), 'source' => $this->checklist->plan->source ?? __('run.new_water')]);
+        return (string) __(
+            'run.change',
+            [
+                'out' => $show->volume($this->checklist->plan->out), 'share' => $show->percent($this->checklist->plan->share),
+                'mark' => $show->level($this->checklist->plan->mark), 'source' => $this->checklist->plan->source ?? __('run.new_water'),
+            ],
+        );
     }
 
     /** @return list<string> */
@@ -161,7 +169,10 @@ final readonly class ChecklistPage
     {
         $keys = $this->content->meanwhile;
 
-        return $this->step->done_at !== null ? [] : array_values($this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->done_at === null && in_array($step->job, $keys, true))->all());
+        return $this->step->done_at !== null
+            ? []
+            : array_values($this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->done_at === null
+                && in_array($step->job, $keys, true))->all());
     }
 
     /** @return list<array{title: string, position: int, rings: int}> timers of other steps that run meanwhile */
@@ -171,7 +182,10 @@ final readonly class ChecklistPage
         foreach ($this->checklist->steps as $step) {
             $content = $step->content;
             if (!$step->is($this->step) && $step->done_at === null && $step->opened_at !== null && $content->timer > 0) {
-                $timers[] = ['title' => $step->title(), 'position' => $step->position, 'rings' => $step->opened_at->addMinutes($content->timer)->getTimestamp()];
+                $timers[] = [
+                    'title' => $step->title(), 'position' => $step->position,
+                    'rings' => $step->opened_at->addMinutes($content->timer)->getTimestamp(),
+                ];
             }
         }
 
@@ -191,13 +205,18 @@ final readonly class ChecklistPage
      */
     public function spells(Show $show): array
     {
-        $found = $this->isConditionerMissing() ? [[(string) __('run.skipped_conditioner', ['dose' => (string) DechlorinatorDose::ofTank($this->checklist->tank)]), true]] : [];
+        $found = $this->isConditionerMissing()
+            ? [[(string) __('run.skipped_conditioner', ['dose' => (string) DechlorinatorDose::ofTank($this->checklist->tank)]), true]]
+            : [];
         $since = static fn(CarbonImmutable $at): int => max(0, (int) TimeDifference::minutes($at, CarbonImmutable::now()));
         foreach ($this->stillOff() as $tick) {
             if ($tick->off_at !== null && $tick->device === DeviceKind::Canister) {
                 $minutes = $since($tick->off_at);
                 $stale = $minutes >= ExposureTimes::STALE_FILTER;
-                $found[] = [(string) __($stale ? 'run.stale' : 'run.still', ['time' => Show::minutes($minutes), 'until' => $show->time($tick->off_at->addMinutes(ExposureTimes::STALE_FILTER))]), $stale];
+                $found[] = [(string) __(
+                    $stale ? 'run.stale' : 'run.still',
+                    ['time' => Show::minutes($minutes), 'until' => $show->time($tick->off_at->addMinutes(ExposureTimes::STALE_FILTER))],
+                ), $stale];
             }
         }
         $out = $this->doneAt('floaters_out');
@@ -250,7 +269,9 @@ final readonly class ChecklistPage
     /** How a stand was found and left in this session; null before it was cut. */
     public function found(GroupTrim $cut): ?PlantMeasurement
     {
-        return $this->step->done_at === null ? null : PlantMeasurement::query()->where('plant_group_id', $cut->plantGroup)->where('checklist_id', $this->checklist->id)->first();
+        return $this->step->done_at === null
+            ? null
+            : PlantMeasurement::query()->where('plant_group_id', $cut->plantGroup)->where('checklist_id', $this->checklist->id)->first();
     }
 
     /** Whether stands are drawn in its tank. */

@@ -32,14 +32,19 @@ final class DechlorinatorDose
         $product = self::product($keeper);
 
         return $product === null ? Phrase::of('run.by_label') : Phrase::of('run.of', [
-            'amount' => $product->doseUnit()->text($product->coreConditioner()->dose($litres, $chlorine)->value('dose'), $keeper->show()), 'name' => $product->name,
+            'amount' => $product->doseUnit()->text(
+                $product->coreConditioner()->dose($litres, $chlorine)->value('dose'),
+                $keeper->show(),
+            ), 'name' => $product->name,
         ]);
     }
 
     /** The one that was last used of those that are not used up; before any was used the one that was last written of. */
     public static function product(Keeper $keeper): ?Product
     {
-        return $keeper->products->filter(static fn(Product $product): bool => $product->isConditioner())->sortByDesc(static fn(Product $product): array => [$product->stock === null || $product->stock > 0.0, $product->used_at, $product->updated_at, $product->id])->first();
+        return $keeper->products->filter(static fn(Product $product): bool => $product->isConditioner())->sortByDesc(static fn(Product $product): array => [
+            $product->stock === null || $product->stock > 0.0, $product->used_at, $product->updated_at, $product->id,
+        ])->first();
     }
 
     /** mg/L of chlorine last read in the tap water of a tank, on the careful side; nothing when none was read. */

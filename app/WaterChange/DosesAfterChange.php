@@ -35,7 +35,15 @@ final readonly class DosesAfterChange
         foreach ($food->hasPlants() ? Parameter::nutrients() : [] as $nutrient) {
             $aim = $food->school()->aim($nutrient);
             if ($aim !== null) {
-                $needs[$nutrient->value] = NutrientTargets::afterChange($nutrient, $aim, $this->now($nutrient), DoseTrial::rate($food, $nutrient, $aim), $this->draft->share(), (float) max(1, $food->tank->routine_days), $this->source($nutrient));
+                $needs[$nutrient->value] = NutrientTargets::afterChange(
+                    $nutrient,
+                    $aim,
+                    $this->now($nutrient),
+                    DoseTrial::rate($food, $nutrient, $aim),
+                    $this->draft->share(),
+                    (float) max(1, $food->tank->routine_days),
+                    $this->source($nutrient),
+                );
             }
         }
         $this->needs = $needs;
@@ -53,10 +61,17 @@ final readonly class DosesAfterChange
     {
         $most = array_fill_keys(array_map(static fn(Parameter $nutrient): string => $nutrient->value, $this->doubted), 0.0);
         foreach (Parameter::nutrients() as $nutrient) {
-            $limits = array_filter([[$nutrient === Parameter::Nitrate ? $this->food->tank->needs()->range($nutrient)[1] ?? null : null, self::SURE], [$this->food->school()->corridor($nutrient)[1] ?? null, 0.0]], static fn(array $one): bool => $one[0] !== null);
+            $limits = array_filter(
+                [
+                    [$nutrient === Parameter::Nitrate ? $this->food->tank->needs()->range($nutrient)[1] ?? null : null, self::SURE],
+                    [$this->food->school()->corridor($nutrient)[1] ?? null, 0.0],
+                ],
+                static fn(array $one): bool => $one[0] !== null,
+            );
             foreach ($limits as [$limit, $spreads]) {
                 $now = $this->now($nutrient);
-                $after = (1.0 - $this->draft->share()) * ($now->central() + $spreads * $now->spread()) + $this->draft->share() * $this->source($nutrient)->central();
+                $after = (1.0 - $this->draft->share()) * ($now->central() + $spreads * $now->spread()) + $this->draft->share() * $this
+                    ->source($nutrient)->central();
                 $rate = DoseTrial::rate($this->food, $nutrient, $limit);
                 $room = Doses::mostOfEach($limit - $after, $rate->central() + $spreads * $rate->spread(), $every, max(1, $this->food->tank->routine_days));
                 $most[$nutrient->value] = min($most[$nutrient->value] ?? INF, $room);

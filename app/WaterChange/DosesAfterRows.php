@@ -18,8 +18,15 @@ final readonly class DosesAfterRows
     public function doses(): array
     {
         return array_map(fn(array $one): array => [
-            'amount' => Show::joined($one['feed']->unit === 'g' ? Show::grams($one['each'], $this->tank->keeper->scale_step) : Show::rounded($one['each'], $one['each'] < 10.0 ? 1 : 0), $one['feed']->unit),
-            'name' => $one['feed']->name, 'every' => $one['every'] >= $this->tank->routine_days ? (string) __('food.after.once') : trans_choice('food.after.every', $one['every'], ['count' => $one['every']]),
+            'amount' => Show::joined(
+                $one['feed']->unit === 'g'
+                    ? Show::grams($one['each'], $this->tank->keeper->scale_step)
+                    : Show::rounded($one['each'], $one['each'] < 10.0 ? 1 : 0),
+                $one['feed']->unit,
+            ),
+            'name' => $one['feed']->name, 'every' => $one['every'] >= $this->tank->routine_days
+                ? (string) __('food.after.once')
+                : trans_choice('food.after.every', $one['every'], ['count' => $one['every']]),
         ], $this->of->doses);
     }
 
@@ -30,7 +37,11 @@ final readonly class DosesAfterRows
         foreach ($this->of->needs as $name => $need) {
             $nutrient = Parameter::from($name);
             $show = $this->tank->keeper->show();
-            $rows[] = ['key' => $name, 'name' => label($nutrient), 'after' => $show->number($nutrient, $need->value('A')), 'aim' => $show->number($nutrient, $need->value('L')), 'need' => $need->value('D') <= 0.0 ? (string) __('food.after.nothing') : $show->value($nutrient, $need->value('D'))];
+            $rows[] = [
+                'key' => $name, 'name' => label($nutrient), 'after' => $show->number($nutrient, $need->value('A')),
+                'aim' => $show->number($nutrient, $need->value('L')),
+                'need' => $need->value('D') <= 0.0 ? (string) __('food.after.nothing') : $show->value($nutrient, $need->value('D')),
+            ];
         }
 
         return $rows;

@@ -124,7 +124,10 @@ final class DraftChange
     /** A change within the days that these animals need between two; none where the water is an alarm, which does not wait. */
     private static function lately(Tank $tank, TankWaterQuery $now): ?WaterChange
     {
-        if ($now->change === null || TimeDifference::days($now->change->changed_at, CarbonImmutable::now()) >= $tank->needs()->daysBetween() - self::HALF_A_DAY) {
+        if (
+            $now->change === null
+            || TimeDifference::days($now->change->changed_at, CarbonImmutable::now()) >= $tank->needs()->daysBetween() - self::HALF_A_DAY
+        ) {
             return null;
         }
         $isAlarm = array_filter($now->concerns(), static fn(Concern $concern): bool => $concern->urgency === Urgency::Alarm) !== [];

@@ -37,7 +37,13 @@ use Illuminate\Validation\ValidationException;
  */
 final readonly class FinishStep
 {
-    public function __construct(private RecordResults $record, private VacuumZones $clean, private LogWaterChange $note, private RecordPlantMeasurements $looks, private GiveDose $dose) {}
+    public function __construct(
+        private RecordResults $record,
+        private VacuumZones $clean,
+        private LogWaterChange $note,
+        private RecordPlantMeasurements $looks,
+        private GiveDose $dose,
+    ) {}
 
     /**
      * @param array<string, TestResult> $readings
@@ -50,8 +56,18 @@ final readonly class FinishStep
      *
      * @throws ValidationException when a device is still off and the step is not to end before it is on
      */
-    public function __invoke(Keeper $keeper, Checklist $checklist, ChecklistStep $step, array $readings, ?string $note, bool $skip, array $leftOn = [], ?array $reached = null, array $cuts = [], ?AmountFound $found = null): bool
-    {
+    public function __invoke(
+        Keeper $keeper,
+        Checklist $checklist,
+        ChecklistStep $step,
+        array $readings,
+        ?string $note,
+        bool $skip,
+        array $leftOn = [],
+        ?array $reached = null,
+        array $cuts = [],
+        ?AmountFound $found = null,
+    ): bool {
         return DB::transaction(function () use ($keeper, $checklist, $step, $readings, $note, $skip, $leftOn, $reached, $cuts, $found): bool {
             $now = CarbonImmutable::now();
             $content = $step->content;
@@ -72,11 +88,17 @@ final readonly class FinishStep
             }
             if (!$skip) {
                 // What it was to restore is restored.
-                LayoutIssue::query()->where('checklist_id', $checklist->id)->where('state', LayoutIssueState::Restore)->get()->each(static fn(LayoutIssue $spot) => $spot->kind->step() !== $step->job || $spot->update(['state' => LayoutIssueState::Restored, 'settled_at' => $now]));
+                LayoutIssue::query()->where('checklist_id', $checklist->id)->where('state', LayoutIssueState::Restore)->get()
+                    ->each(static fn(LayoutIssue $spot) => $spot->kind->step() !== $step->job || $spot->update([
+                        'state' => LayoutIssueState::Restored, 'settled_at' => $now,
+                    ]));
             }
             if ($skip && $step->job === 'condition') {
                 $job = FollowUpKind::Conditioner;
-                $checklist->followUps()->firstOrCreate(['job' => $job], ['due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
+                $checklist->followUps()->firstOrCreate(
+                    ['job' => $job],
+                    ['due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))],
+                );
             }
             if ($step->job === 'condition' && !$skip) {
                 DechlorinatorDose::product($keeper)?->update(['used_at' => $now]);
@@ -99,7 +121,8 @@ final readonly class FinishStep
             if (Checklist::query()->where('tank_id', $checklist->tank_id)->where('state', ChecklistState::Running)->whereKeyNot($checklist->id)->exists()) {
                 throw ValidationException::withMessages(['switches' => __('said.cannot.sheet')]);
             }
-            Checklist::query()->whereKey($checklist->id)->where('state', ChecklistState::Planned)->update(['state' => ChecklistState::Running, 'holds' => Checklist::holding(ChecklistState::Running, null), 'started_at' => $now]);
+            Checklist::query()->whereKey($checklist->id)->where('state', ChecklistState::Planned)
+                ->update(['state' => ChecklistState::Running, 'holds' => Checklist::holding(ChecklistState::Running, null), 'started_at' => $now]);
             $next = $checklist->steps()->whereNull('done_at')->orderBy('position')->first();
             if ($next === null) {
                 $this->close($keeper, $checklist, $now);
@@ -152,12 +175,16 @@ final readonly class FinishStep
     private function close(Keeper $keeper, Checklist $checklist, CarbonImmutable $now): void
     {
         $this->requireAllOn($checklist);
-        $closed = Checklist::query()->whereKey($checklist->id)->where('state', ChecklistState::Running)->update(['state' => ChecklistState::Done, 'holds' => null, 'finished_at' => $now]);
+        $closed = Checklist::query()->whereKey($checklist->id)->where('state', ChecklistState::Running)
+            ->update(['state' => ChecklistState::Done, 'holds' => null, 'finished_at' => $now]);
         if ($closed !== 1) {
             return;
         }
         foreach ($checklist->plan->after as $job) {
-            $checklist->followUps()->create(['job' => $job, 'due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
+            $checklist->followUps()->create([
+                'job' => $job, 'due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())),
+                'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours())),
+            ]);
         }
         $show = $keeper->show();
         $tasks = array_map(static fn(Task $task): Phrase => Phrase::of('steps.tasks.'.$task->value), $this->done($checklist));
@@ -183,7 +210,10 @@ final readonly class FinishStep
                 $rounds === $this->rounds($checklist) ? $checklist->forecast : $checklist->forecast->partly($share),
                 $now,
                 Phrase::of('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)]),
-                $words(Phrase::of('run.entry.with', ['source' => $source, 'mark' => $show->level($checklist->plan->mark)]), $work === null ? null : Phrase::of('run.entry.also', ['work' => $work])),
+                $words(
+                    Phrase::of('run.entry.with', ['source' => $source, 'mark' => $show->level($checklist->plan->mark)]),
+                    $work === null ? null : Phrase::of('run.entry.also', ['work' => $work]),
+                ),
             );
 
             return;

@@ -97,7 +97,13 @@ final readonly class ForecastCheckPage
         $of = static fn(string $name, BandRecord $band): WaterState => new WaterState($name, [$parameter->value => $band->distribution()]);
         $share = fn(Computation $working): Computation => $working->given('f', 'change_plan.share_of_new_water', $this->share(), '');
 
-        return Mixing::byVolume($parameter, $of((string) __('names.tank_before'), $row->now), $of($this->checklist->plan->source ?? (string) __('names.new_water'), $row->source), $this->checklist->tank->keeper->show()->unit($parameter), $share)
+        return Mixing::byVolume(
+            $parameter,
+            $of((string) __('names.tank_before'), $row->now),
+            $of($this->checklist->plan->source ?? (string) __('names.new_water'), $row->source),
+            $this->checklist->tank->keeper->show()->unit($parameter),
+            $share,
+        )
             ?->note('mixing.as_forecast');
     }
 
@@ -156,15 +162,26 @@ final readonly class ForecastCheckPage
                 $high = max(1.0, min($plantGroup->ceiling, $look->found()));
                 $full = $planting->cut($plantGroup->at($high), PlantModel::BETWEEN_CUTS, min($high, max(1.0, $look->height)))->full;
             } elseif ($plantGroup !== null) {
-                $full = $planting->cut($plantGroup->at($plantGroup->height, max(0.01, $look->cover_before ?? 1.0)), PlantModel::BETWEEN_CUTS, max(0.01, $look->cover))->full;
+                $full = $planting->cut(
+                    $plantGroup->at($plantGroup->height, max(0.01, $look->cover_before ?? 1.0)),
+                    PlantModel::BETWEEN_CUTS,
+                    max(0.01, $look->cover),
+                )->full;
             }
             $rows[] = new TrimCheckRow(
                 $look->plantGroup->toKind()->name.', '.PlantGroupWords::place($look->plantGroup),
-                $look->foreseen_low === null || $look->foreseen_high === null ? $shown($look->foreseen) : $shown($look->foreseen).' ('.$show->level($look->foreseen_low).' – '.$show->level($look->foreseen_high).')',
+                $look->foreseen_low === null || $look->foreseen_high === null
+                    ? $shown($look->foreseen)
+                    : $shown($look->foreseen).' ('.$show->level($look->foreseen_low).' – '.$show->level($look->foreseen_high).')',
                 $look->guessed ? __('plants.not_measured') : $shown($byCover ? $look->cover_before : $look->before),
                 $shown($byCover ? $look->cover : $look->height),
-                $look->guessed || $look->foreseen_low === null || $look->foreseen_high === null ? null : $look->found() >= $look->foreseen_low && $look->found() <= $look->foreseen_high,
-                $full === null ? '–' : $show->local($look->happened_at)->addDays($full[0])->translatedFormat('j M').' – '.$show->local($look->happened_at)->addDays($full[1])->translatedFormat('j M'),
+                $look->guessed || $look->foreseen_low === null || $look->foreseen_high === null
+                    ? null
+                    : $look->found() >= $look->foreseen_low && $look->found() <= $look->foreseen_high,
+                $full === null
+                    ? '–'
+                    : $show->local($look->happened_at)->addDays($full[0])->translatedFormat('j M').' – '.$show->local($look->happened_at)
+                        ->addDays($full[1])->translatedFormat('j M'),
                 $look->surplus,
             );
         }
@@ -182,7 +199,10 @@ final readonly class ForecastCheckPage
         if ($missed === []) {
             return [];
         }
-        return array_keys(array_filter(ZoneRotationQuery::numbered($this->checklist->tank), static fn(SubstrateZone $zone): bool => in_array($zone->id, $missed, true)));
+        return array_keys(array_filter(
+            ZoneRotationQuery::numbered($this->checklist->tank),
+            static fn(SubstrateZone $zone): bool => in_array($zone->id, $missed, true),
+        ));
     }
 
     /** @return list<FollowUp> small jobs that it left for later */
@@ -211,13 +231,17 @@ final readonly class ForecastCheckPage
     {
         return array_values($this->checklist->steps->map(static fn(ChecklistStep $step): array => [
             $step->title(), $step->content->minutes,
-            $step->skipped || $step->opened_at === null || $step->done_at === null ? null : (int) round(TimeDifference::minutes($step->opened_at, $step->done_at)),
+            $step->skipped || $step->opened_at === null || $step->done_at === null
+                ? null
+                : (int) round(TimeDifference::minutes($step->opened_at, $step->done_at)),
         ])->all());
     }
 
     public function takenMinutes(): int
     {
-        return $this->checklist->started_at === null || $this->checklist->finished_at === null ? 0 : (int) round(TimeDifference::minutes($this->checklist->started_at, $this->checklist->finished_at));
+        return $this->checklist->started_at === null || $this->checklist->finished_at === null
+            ? 0
+            : (int) round(TimeDifference::minutes($this->checklist->started_at, $this->checklist->finished_at));
     }
 
     /** @return list<Finding> */
@@ -230,14 +254,25 @@ final readonly class ForecastCheckPage
                 continue;
             }
             $gap = $row->measured->central() - $row->forecast->central;
-            $findings[] = new Finding(Finding::HEED, __($gap < 0 ? 'look_back.lower' : 'look_back.higher', ['what' => word($row->parameter), 'when' => __('look_back.when.'.$row->when)]), __('look_back.both', [
-                'forecast' => $show->number($row->parameter, $row->forecast->central, $row->forecast->halfWidth()).' ± '.$show->plusMinus($row->parameter, $row->forecast->halfWidth()),
+            $findings[] = new Finding(Finding::HEED, __(
+                $gap < 0 ? 'look_back.lower' : 'look_back.higher',
+                ['what' => word($row->parameter), 'when' => __('look_back.when.'.$row->when)],
+            ), __('look_back.both', [
+                'forecast' => $show->number($row->parameter, $row->forecast->central, $row->forecast->halfWidth()).' ± '.$show
+                    ->plusMinus($row->parameter, $row->forecast->halfWidth()),
                 'measured' => $show->value($row->parameter, $row->measured->central(), $row->measuredHalfWidth()),
             ]));
         }
         if ($this->miss?->cause === Miss::SHARE) {
             $planned = $this->share();
-            $findings[] = new Finding(Finding::HEED, __('look_back.amount'), __($this->miss->likely > $planned ? 'look_back.passed' : 'look_back.short', ['likely' => $show->percent($this->miss->likely), 'planned' => $show->percent($planned)]));
+            $findings[] = new Finding(
+                Finding::HEED,
+                __('look_back.amount'),
+                __(
+                    $this->miss->likely > $planned ? 'look_back.passed' : 'look_back.short',
+                    ['likely' => $show->percent($this->miss->likely), 'planned' => $show->percent($planned)],
+                ),
+            );
         }
         if ($this->miss?->cause === Miss::SOURCE_OR_READING && $this->miss->parameter !== null) {
             $parameter = $this->miss->parameter;
@@ -278,7 +313,10 @@ final readonly class ForecastCheckPage
             $found[$when.$reading->parameter->value] ??= [$when, $reading];
         }
         $order = array_flip(array_map(static fn(Parameter $p): string => $p->value, Parameter::cases()));
-        usort($found, static fn(array $a, array $b): int => [$a[0] === 'next', $order[$a[1]->parameter->value]] <=> [$b[0] === 'next', $order[$b[1]->parameter->value]]);
+        usort(
+            $found,
+            static fn(array $a, array $b): int => [$a[0] === 'next', $order[$a[1]->parameter->value]] <=> [$b[0] === 'next', $order[$b[1]->parameter->value]],
+        );
 
         return $found;
     }

@@ -52,7 +52,10 @@ final class HosePage
             'bore2' => $levels->show($tank->hose_bore + 4.0), 'length2' => $lengths->show($tank->hose_length), 'drop2' => $levels->show($tank->hose_drop),
             'tube' => $levels->show(45.0), 'size' => $levels->show(2.0), 'grain' => Grain::Quartz->value,
             'pump' => Show::plain($volume->fromLitres(1200.0), 0), 'reach' => $levels->show(2000.0), 'rise' => $levels->show(1000.0),
-            'cold' => Show::plain($degrees->fromBase(12.0), 1), 'hot' => Show::plain($degrees->fromBase(50.0), 1), 'goal' => Show::plain($degrees->fromBase(TankWaterQuery::of($tank)->state()->central(Parameter::Temperature, $tank->warmth)), 1),
+            'cold' => Show::plain($degrees->fromBase(12.0), 1), 'hot' => Show::plain($degrees->fromBase(50.0), 1), 'goal' => Show::plain(
+                $degrees->fromBase(TankWaterQuery::of($tank)->state()->central(Parameter::Temperature, $tank->warmth)),
+                1,
+            ),
             'watts' => '200', 'room' => Show::plain($degrees->fromBase(20.0), 1), 'below' => Show::plain($degrees->widthFromBase(2.0), 1),
         ];
         $typed = [];
@@ -62,13 +65,24 @@ final class HosePage
         }
         $this->typed = $typed;
         $net = VesselQuery::tank($tank)->litres();
-        $celsius = static fn(float $low, float $high, string $example): Amount => new Amount(round($degrees->fromBase($low), 1), round($degrees->fromBase($high), 1), $degrees->label, $example);
+        $celsius = static fn(float $low, float $high, string $example): Amount => new Amount(
+            round($degrees->fromBase($low), 1),
+            round($degrees->fromBase($high), 1),
+            $degrees->label,
+            $example,
+        );
         $rules = [
             'litres' => ['required', $this->show->volumes()->rule(0.1, $net, 40.0)],
-            'tube' => ['required', $levels->rule(5.0, 200.0, 45.0)], 'size' => ['required', $levels->rule(self::FINEST, 30.0, 2.0)], 'grain' => ['required', Rule::enum(Grain::class)],
-            'pump' => ['required', $this->show->volumes()->rule(10.0, 50000.0, 1200.0)], 'reach' => ['required', $levels->rule(100.0, 20000.0, 2000.0)], 'rise' => ['required', $levels->rule(0.0, 20000.0, 1000.0)],
+            'tube' => ['required', $levels->rule(5.0, 200.0, 45.0)], 'size' => [
+                'required', $levels->rule(self::FINEST, 30.0, 2.0),
+            ], 'grain' => ['required', Rule::enum(Grain::class)],
+            'pump' => [
+                'required', $this->show->volumes()->rule(10.0, 50000.0, 1200.0),
+            ], 'reach' => ['required', $levels->rule(100.0, 20000.0, 2000.0)], 'rise' => ['required', $levels->rule(0.0, 20000.0, 1000.0)],
             'cold' => ['required', $celsius(0.0, 45.0, $usual['cold'])], 'hot' => ['required', $celsius(0.0, 100.0, $usual['hot'])], 'goal' => ['required', $celsius(0.0, 45.0, $usual['goal'])],
-            'watts' => ['required', new Amount(1, 5000, 'W', '200')], 'room' => ['required', $celsius(-10.0, 45.0, $usual['room'])], 'below' => ['required', new Amount(0.1, 30, $degrees->label, '2')],
+            'watts' => ['required', new Amount(1, 5000, 'W', '200')], 'room' => ['required', $celsius(-10.0, 45.0, $usual['room'])], 'below' => [
+                'required', new Amount(0.1, 30, $degrees->label, '2'),
+            ],
         ];
         foreach (['', '2'] as $which) {
             $rules['bore'.$which] = ['required', $levels->rule(2.0, 60.0, 12.0)];
@@ -159,10 +173,20 @@ final class HosePage
         if (!$pick->cleans()) {
             return new Finding(Finding::HEED, __('hose.slow.head'), __('hose.slow.why', ['rise' => Names::figure(100.0 * $pick->rise(), 2)]));
         }
-        $most = (string) __('hose.most', ['rise' => Names::figure(100.0 * $pick->rise(), 2), 'grain' => label($grain), 'size' => $this->show->levels()->text($pick->coarsest($grain))]);
+        $most = (string) __(
+            'hose.most',
+            ['rise' => Names::figure(100.0 * $pick->rise(), 2), 'grain' => label($grain), 'size' => $this->show->levels()->text($pick->coarsest($grain))],
+        );
 
         return $pick->lifts($size, $grain)
-            ? new Finding(Finding::HEED, __('hose.lifts.head'), $most.' '.__('hose.lifts.why', ['tube' => $this->show->level(ceil($pick->widthFor($size, $grain))), 'flow' => $this->show->flow($pick->flowFor($size, $grain))]))
+            ? new Finding(
+                Finding::HEED,
+                __('hose.lifts.head'),
+                $most.' '.__(
+                    'hose.lifts.why',
+                    ['tube' => $this->show->level(ceil($pick->widthFor($size, $grain))), 'flow' => $this->show->flow($pick->flowFor($size, $grain))],
+                ),
+            )
             : new Finding(Finding::GOOD, __('hose.cleans'), $most);
     }
 
@@ -201,7 +225,14 @@ final class HosePage
         $vessel = VesselQuery::tank($this->tank);
         $area = Heat::lossArea($vessel->area() / 1e6, $vessel->rim);
         $to = $this->tank->warmth;
-        $hours = Heat::hours($vessel->litres(), $to - $this->show->unit(Parameter::Temperature)->widthToBase($this->number('below')), $to, $this->number('watts'), $this->celsius('room'), $area);
+        $hours = Heat::hours(
+            $vessel->litres(),
+            $to - $this->show->unit(Parameter::Temperature)->widthToBase($this->number('below')),
+            $to,
+            $this->number('watts'),
+            $this->celsius('room'),
+            $area,
+        );
 
         return is_infinite($hours) ? (string) __('hose.never_warm') : Show::minutes((int) ceil(60.0 * $hours));
     }
@@ -213,7 +244,10 @@ final class HosePage
         }
         try {
             return match ($name) {
-                'hose', 'hose2' => DrainQuery::siphon($this->tank, new Hose($this->number('bore'.substr($name, 4)), $this->number('length'.substr($name, 4))))->working($this->number('drop'.substr($name, 4)) - $this->tank->water_below_rim),
+                'hose', 'hose2' => DrainQuery::siphon(
+                    $this->tank,
+                    new Hose($this->number('bore'.substr($name, 4)), $this->number('length'.substr($name, 4))),
+                )->working($this->number('drop'.substr($name, 4)) - $this->tank->water_below_rim),
                 'lift' => $this->pickUp()->working($this->size(), $this->grain()),
                 'mix' => Heat::hot($this->litres(), $this->celsius('goal'), $this->celsius('cold'), $this->celsius('hot')),
                 default => null,
@@ -226,6 +260,8 @@ final class HosePage
     /** "3 min 20 s" under ten minutes, else minutes. */
     public static function time(float $seconds): string
     {
-        return $seconds < 600.0 ? sprintf('%d min %02d s', intdiv((int) round($seconds), 60), (int) round($seconds) % 60) : Show::minutes((int) round($seconds / 60.0));
+        return $seconds < 600.0
+            ? sprintf('%d min %02d s', intdiv((int) round($seconds), 60), (int) round($seconds) % 60)
+            : Show::minutes((int) round($seconds / 60.0));
     }
 }

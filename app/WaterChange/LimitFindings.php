@@ -28,14 +28,21 @@ final class LimitFindings
             $most = $outlook->now === null ? null : $tank->needs()->swingLimits()->allowed($parameter, $outlook->now->central());
             $swing = (float) $outlook->swing();
             if ($most !== null && abs($swing) > $most * 1.001) {
-                $found[] = new Finding(Finding::BEYOND, __('change.swing.head', ['what' => label($parameter)]), __($swing < 0 ? 'change.swing.down' : 'change.swing.up', [
+                $found[] = new Finding(Finding::BEYOND, __(
+                    'change.swing.head',
+                    ['what' => label($parameter)],
+                ), __($swing < 0 ? 'change.swing.down' : 'change.swing.up', [
                     'width' => $show->width($parameter, abs($swing)), 'most' => $show->width($parameter, $most), 'share' => $show->percent($allowed),
                 ]));
             }
         }
         $depth = SwimmingDepth::at($forecast->plan->vessel, $mark);
         if ($tank->fish_height > 0.0 && $depth < SwimmingDepth::needed($tank->fish_height) - 0.5) {
-            $found[] = new Finding(Finding::BEYOND, __('change.depth.head'), __('change.depth.why', ['depth' => $show->level($depth), 'needed' => $show->level(SwimmingDepth::needed($tank->fish_height))]));
+            $found[] = new Finding(
+                Finding::BEYOND,
+                __('change.depth.head'),
+                __('change.depth.why', ['depth' => $show->level($depth), 'needed' => $show->level(SwimmingDepth::needed($tank->fish_height))]),
+            );
         }
 
         return $found;

@@ -68,31 +68,62 @@ final class MaintenancePage
     /** @var array<string, list<float>> minutes that steps took here, by step */
     private readonly array $taken;
 
-    public function __construct(public readonly ChangeDraft $draft, public readonly SessionInput $work, private readonly Show $show, public readonly ?TrimPlan $trim = null)
-    {
+    public function __construct(
+        public readonly ChangeDraft $draft,
+        public readonly SessionInput $work,
+        private readonly Show $show,
+        public readonly ?TrimPlan $trim = null,
+    ) {
         $this->session = SessionPlan::draft($draft, $work->tasks);
         $sorted = $this->session->order();
         $this->order = $work->own === [] ? $sorted : $sorted->as($work->own, $this->session);
         $this->taken = StepMinutesQuery::of([$draft->tank->id])->at($draft->tank->id);
         $own = $draft->tank->keeper->figures;
-        $this->table = Timetable::of($this->session->jobs($this->order), OrderRules::of($this->session), SessionPlan::minutes($draft, $this->order, $this->taken, $trim));
+        $this->table = Timetable::of(
+            $this->session->jobs($this->order),
+            OrderRules::of($this->session),
+            SessionPlan::minutes($draft, $this->order, $this->taken, $trim),
+        );
         $this->spells = ExposureTimes::of($this->session, $this->table);
         $this->last = TasksDoneQuery::last([$draft->tank->id])[$draft->tank->id] ?? [];
         $this->spots = array_values($draft->tank->layoutIssues()->where('state', LayoutIssueState::Restore)->orderBy('id')->get()->all());
-        $this->due = [...array_map(static fn(LayoutIssue $spot): Task => $spot->kind->task(), $this->spots), ...TasksDoneQuery::tasksDue($draft->tank), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDueQuery::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsQuery::tasks($draft->tank)];
+        $this->due = [
+            ...array_map(static fn(LayoutIssue $spot): Task => $spot->kind->task(), $this->spots), ...TasksDoneQuery::tasksDue($draft->tank),
+            ...($trim === null ? [] : self::cutting($trim)),
+            ...(DosesDueQuery::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]),
+            ...TreatmentsQuery::tasks($draft->tank),
+        ];
     }
 
-    /** @return list<array{finding: Finding, without: list<string>, waits: list<string>}> what asks too much of the filter on one day, the tasks that stay and those that wait */
+    /**
+     * @return list<array{finding: Finding, without: list<string>, waits: list<string>}> what asks too much of the filter on one day, the
+     *     tasks that stay and those that wait
+     */
     public function strains(): array
     {
         $tank = $this->draft->tank;
         $isCycling = $tank->loadMissing('cycling')->cycling !== null
-            || array_filter($this->draft->waters->now->concerns(), static fn(Concern $concern): bool => in_array($concern->parameter, [Parameter::Ammonium, Parameter::Nitrite], true)) !== [];
+            || array_filter(
+                $this->draft->waters->now->concerns(),
+                static fn(Concern $concern): bool => in_array($concern->parameter, [Parameter::Ammonium, Parameter::Nitrite], true),
+            ) !== [];
         $cleaned = $this->last[Task::Media->value] ?? null;
         $found = [];
-        foreach (FilterStrain::of($this->session, $tank->age(), $isCycling, $cleaned === null ? null : TimeDifference::days($cleaned, CarbonImmutable::now())) as $strain) {
+        foreach (FilterStrain::of(
+            $this->session,
+            $tank->age(),
+            $isCycling,
+            $cleaned === null ? null : TimeDifference::days($cleaned, CarbonImmutable::now()),
+        ) as $strain) {
             $found[] = [
-                'finding' => new Finding(Finding::HEED, __('compose.strain.'.$strain->reason.'.head'), __('compose.strain.'.$strain->reason.'.why', ['what' => Names::list(array_map(static fn(Task $task): string => Names::inside(StepWords::task($task)), $strain->waits))])),
+                'finding' => new Finding(
+                    Finding::HEED,
+                    __('compose.strain.'.$strain->reason.'.head'),
+                    __(
+                        'compose.strain.'.$strain->reason.'.why',
+                        ['what' => Names::list(array_map(static fn(Task $task): string => Names::inside(StepWords::task($task)), $strain->waits))],
+                    ),
+                ),
                 'without' => self::keys(...array_filter($this->session->tasks, static fn(Task $task): bool => !in_array($task, $strain->waits, true))),
                 'waits' => $strain->reason === 'young' ? self::keys(...$strain->waits) : [],
             ];
@@ -167,7 +198,8 @@ final class MaintenancePage
             $cut = $trim->cuts[$key] ?? TrimPlan::proposed($trim->planting, $plantGroup);
             $due = $trim->planting->due($plantGroup);
             $rows[] = [
-                'key' => $key, 'name' => $words->name($plantGroup), 'picked' => isset($trim->cuts[$key]), 'to' => $words->typed($cut), 'unit' => $words->unit($cut),
+                'key' => $key, 'name' => $words->name($plantGroup), 'picked' => isset($trim->cuts[$key]), 'to' => $words
+                    ->typed($cut), 'unit' => $words->unit($cut),
                 'when' => $words->when($due).($due === null ? '' : ': '.$words->why($due)),
             ];
         }
@@ -188,7 +220,12 @@ final class MaintenancePage
             default => null,
         };
 
-        return $floating === null ? [] : array_values(array_filter($this->plantGroups(), fn(array $row): bool => $this->trim !== null && $this->trim->planting->plantGroups[$row['key']]->floats() === $floating));
+        return $floating === null
+            ? []
+            : array_values(array_filter(
+                $this->plantGroups(),
+                fn(array $row): bool => $this->trim !== null && $this->trim->planting->plantGroups[$row['key']]->floats() === $floating,
+            ));
     }
 
     /** Other jobs that are due at this tank on the day, in words; nothing where there are none. */
@@ -197,7 +234,15 @@ final class MaintenancePage
         $days = $this->work->day === null ? 0 : max(0, -$this->show->daysSinceDate($this->work->day));
         $due = ChoresQuery::dueAt($this->draft->tank, $this->show, $days);
 
-        return $due === [] ? '' : (string) __('week.beside', ['jobs' => Names::list(array_map(static fn(Chore $chore): string => Names::inside(JobWords::chore($chore)).', '.Show::minutes(ChoresQuery::minutes($chore)), $due))]);
+        return $due === []
+            ? ''
+            : (string) __(
+                'week.beside',
+                ['jobs' => Names::list(array_map(
+                    static fn(Chore $chore): string => Names::inside(JobWords::chore($chore)).', '.Show::minutes(ChoresQuery::minutes($chore)),
+                    $due,
+                ))],
+            );
     }
 
     public function change(): string
@@ -207,7 +252,13 @@ final class MaintenancePage
             return (string) __('compose.dry');
         }
 
-        return (string) __('compose.change', ['out' => $this->show->volume($plan->outflow()), 'share' => $this->show->percent($this->draft->share()), 'mark' => $this->show->level($this->draft->mark)]);
+        return (string) __(
+            'compose.change',
+            [
+                'out' => $this->show->volume($plan->outflow()), 'share' => $this->show->percent($this->draft->share()),
+                'mark' => $this->show->level($this->draft->mark),
+            ],
+        );
     }
 
     /**
@@ -224,7 +275,13 @@ final class MaintenancePage
                 'task' => $task,
                 'picked' => $this->session->does($task),
                 'open' => $this->session->changesWater() || !$task->needsChange(),
-                'last' => implode(', ', [...($moment === null ? [] : [(string) __('change.compose.last', ['day' => $this->show->day($moment)])]), ...array_map(static fn(LayoutIssue $spot): string => $spot->words(), array_filter($this->spots, static fn(LayoutIssue $spot): bool => $spot->kind->task() === $task))]),
+                'last' => implode(
+                    ', ',
+                    [...($moment === null ? [] : [(string) __('change.compose.last', ['day' => $this->show->day($moment)])]), ...array_map(
+                        static fn(LayoutIssue $spot): string => $spot->words(),
+                        array_filter($this->spots, static fn(LayoutIssue $spot): bool => $spot->kind->task() === $task),
+                    )],
+                ),
                 'due' => in_array($task, $this->due, true),
             ];
         }
@@ -270,7 +327,13 @@ final class MaintenancePage
             $titles[$job->key] = StepWords::title($job);
         }
 
-        return array_map(static fn(OrderRule $rule): string => (string) __('compose.before', ['first' => $titles[$rule->first] ?? '', 'then' => $titles[$rule->then] ?? '', 'why' => Names::inside(StepWords::because($rule))]), $this->order->broken);
+        return array_map(
+            static fn(OrderRule $rule): string => (string) __(
+                'compose.before',
+                ['first' => $titles[$rule->first] ?? '', 'then' => $titles[$rule->then] ?? '', 'why' => Names::inside(StepWords::because($rule))],
+            ),
+            $this->order->broken,
+        );
     }
 
     /** "about 1 h 05, hands and water side by side; 1 h 22 one after the other" */
@@ -317,13 +380,25 @@ final class MaintenancePage
         $found = [];
         if ($this->spells->off !== null && $this->spells->off > 0) {
             $from = CarbonImmutable::now()->addMinutes((int) $this->table->endOf('off'));
-            $found[] = [(string) __('compose.spell.off', ['from' => $this->show->time($from), 'until' => $this->show->time($from->addMinutes($this->spells->off)), 'time' => Show::minutes($this->spells->off)]), false];
+            $found[] = [(string) __(
+                'compose.spell.off',
+                [
+                    'from' => $this->show->time($from), 'until' => $this->show->time($from->addMinutes($this->spells->off)),
+                    'time' => Show::minutes($this->spells->off),
+                ],
+            ), false];
         }
         if ($this->spells->filter !== null && $this->spells->filter > 0) {
-            $found[] = [(string) __($this->spells->isStale ? 'compose.spell.stale' : 'compose.spell.filter', ['time' => Show::minutes($this->spells->filter)]), $this->spells->isStale];
+            $found[] = [(string) __(
+                $this->spells->isStale ? 'compose.spell.stale' : 'compose.spell.filter',
+                ['time' => Show::minutes($this->spells->filter)],
+            ), $this->spells->isStale];
         }
         if ($this->spells->low !== null && $this->draft->tank->fish_height > 0.0) {
-            $found[] = [(string) __('compose.spell.low', ['depth' => $this->show->level(SwimmingDepth::at($this->draft->plan->vessel, $this->draft->mark)), 'time' => Show::minutes($this->spells->low)]), false];
+            $found[] = [(string) __(
+                'compose.spell.low',
+                ['depth' => $this->show->level(SwimmingDepth::at($this->draft->plan->vessel, $this->draft->mark)), 'time' => Show::minutes($this->spells->low)],
+            ), false];
         }
         if ($this->spells->plants !== null) {
             $found[] = [(string) __('compose.spell.plants', ['time' => Show::minutes($this->spells->plants)]), false];
@@ -351,12 +426,23 @@ final class MaintenancePage
             }
         }
         if ($out->cleaned !== []) {
-            $parts[] = trans_choice('compose.out.vacuum', count($out->cleaned), ['litres' => $this->show->volume($out->vacuumed), 'patches' => Names::list($this->numbers($out->cleaned))]);
+            $parts[] = trans_choice(
+                'compose.out.vacuum',
+                count($out->cleaned),
+                ['litres' => $this->show->volume($out->vacuumed), 'patches' => Names::list($this->numbers($out->cleaned))],
+            );
         }
-        $parts[] = (string) __($this->session->needs->hasSmall() ? 'compose.out.rest_small' : 'compose.out.rest', ['litres' => $this->show->volume($out->rest)]);
+        $parts[] = (string) __(
+            $this->session->needs->hasSmall() ? 'compose.out.rest_small' : 'compose.out.rest',
+            ['litres' => $this->show->volume($out->rest)],
+        );
 
         return __('compose.out.all', ['litres' => $this->show->volume($this->draft->plan->outflow()), 'parts' => implode(', ', $parts)])
-            .($out->waiting === [] ? '' : ' '.trans_choice('compose.out.wait', count($out->waiting), ['patches' => Names::list($this->numbers($out->waiting))]));
+            .($out->waiting === [] ? '' : ' '.trans_choice(
+                'compose.out.wait',
+                count($out->waiting),
+                ['patches' => Names::list($this->numbers($out->waiting))],
+            ));
     }
 
     /**
@@ -368,7 +454,10 @@ final class MaintenancePage
     {
         $keys = array_map(static fn(Zone $zone): int => $zone->key, $zones);
 
-        return array_map(strval(...), array_keys(array_filter(ZoneRotationQuery::numbered($this->draft->tank), static fn(SubstrateZone $zone): bool => in_array($zone->id, $keys, true))));
+        return array_map(
+            strval(...),
+            array_keys(array_filter(ZoneRotationQuery::numbered($this->draft->tank), static fn(SubstrateZone $zone): bool => in_array($zone->id, $keys, true))),
+        );
     }
 
     /** @return list<string> */

@@ -38,7 +38,10 @@ final readonly class OutlookRow
     {
         [$now, $after] = [$this->outlook->now?->central() ?? 0.0, $this->outlook->after()?->central() ?? 0.0];
 
-        return $this->beyondSwing || $this->outsideRange !== null || $this->goal !== null || abs($after - $now) > self::MOVES * ($this->range === null ? abs($now) : $this->range[1] - $this->range[0]);
+        return $this->beyondSwing
+            || $this->outsideRange !== null
+            || $this->goal !== null
+            || abs($after - $now) > self::MOVES * ($this->range === null ? abs($now) : $this->range[1] - $this->range[0]);
     }
 
     /** Position of a base value on the band drawing, 0 to 100. */

@@ -39,7 +39,8 @@ final class PlanAgain
                     $step->update(['content' => $step->content->withLines([...$lines, ...$rest])]);
                 }
                 if (in_array($step->id, $new->falls, true)) {
-                    ChecklistStep::query()->whereKey($step->id)->whereNull('done_at')->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => __('said.done.next_time')]);
+                    ChecklistStep::query()->whereKey($step->id)->whereNull('done_at')
+                        ->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => __('said.done.next_time')]);
                 }
             }
         });

@@ -84,9 +84,27 @@ final class Replan
         $waterline = $checklist->plan->waterline ?? $tank->water_below_rim;
         $known = WatersQuery::around($tank, array_map(static fn(SourceWater $water): int => $water->id, $waters));
         $source = $known->blend($waters[0], $waters[1] ?? null, $checklist->plan->secondShare)
-            ->with(Parameter::Temperature, new NormalValue($checklist->plan->stream ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5), true);
-        $isFull = $checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->job === 'refill' && $step->done_at !== null && !$step->skipped)->count();
-        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, $checklist->plan->drains, max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->makes(), $show->units(), $checklist->plan->inflow);
+            ->with(
+                Parameter::Temperature,
+                new NormalValue($checklist->plan->stream ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5),
+                true,
+            );
+        $isFull = $checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->job === 'refill'
+            && $step->done_at !== null
+            && !$step->skipped)->count();
+        $plan = new ChangePlan(
+            $vessel,
+            $known->tank(),
+            $source,
+            0.0,
+            $checklist->plan->drains,
+            max(0.0, $vessel->litresDrainedAt($waterline)),
+            $tank->ph_set_point,
+            $tank->warmth,
+            $known->now->makes(),
+            $show->units(),
+            $checklist->plan->inflow,
+        );
         // What was drained and filled up already stays as it was; the rest is reckoned from the mixture that it left.
         $before = $isFull === 0 ? null : $plan->withDrained($checklist->plan->litres)->withDrains($isFull);
         $this->isUnderWay = $before !== null;
@@ -107,20 +125,58 @@ final class Replan
         $this->out = $plan->outflow() + ($before?->outflow() ?? 0.0);
         $this->forecast = Forecast::of($plan);
         [$this->falls, $this->minutes] = $this->fitting($minutes);
-        $input = new ChangeInput(ChangeReason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, AmountField::Litres, $this->total, $plan->drains, $waters[0], $waters[1] ?? null, $checklist->plan->secondShare, $waterline, $checklist->plan->stream, $checklist->plan->inflow);
-        $draft = new ChangeDraft($tank, $input, $plan, $this->forecast, VesselQuery::levels($tank), $this->mark, null, null, new Allowance(1.0), false, null, null, false, 1, $known, NewWaterTemperature::of($plan, null, $tank->needs()->swingLimits()->celsius));
+        $input = new ChangeInput(
+            ChangeReason::Amount,
+            ChangeInput::NITRATE_GOAL,
+            null,
+            ChangeInput::TREATMENT_OUT,
+            AmountField::Litres,
+            $this->total,
+            $plan->drains,
+            $waters[0],
+            $waters[1] ?? null,
+            $checklist->plan->secondShare,
+            $waterline,
+            $checklist->plan->stream,
+            $checklist->plan->inflow,
+        );
+        $draft = new ChangeDraft(
+            $tank,
+            $input,
+            $plan,
+            $this->forecast,
+            VesselQuery::levels($tank),
+            $this->mark,
+            null,
+            null,
+            new Allowance(1.0),
+            false,
+            null,
+            null,
+            false,
+            1,
+            $known,
+            NewWaterTemperature::of($plan, null, $tank->needs()->swingLimits()->celsius),
+        );
         $this->lines = [
             ...$this->following($draft),
             'drain' => [$this->left < 0.1 ? Phrase::of('run.reached') : $this->down($plan, $this->left, $gone >= 0.1)],
             'drain_again' => [$this->down($plan, $this->total, false)],
-            'refill' => [Phrase::of('run.refill', ['litres' => $show->volume($this->toFill ?? ($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains)), 'source' => $source->name]), $this->landing($source->central(Parameter::Temperature, $tank->warmth)), ...array_filter([$this->moreConditioner($draft)])],
+            'refill' => [Phrase::of(
+                'run.refill',
+                [
+                    'litres' => $show->volume($this->toFill ?? ($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains)),
+                    'source' => $source->name,
+                ],
+            ), $this->landing($source->central(Parameter::Temperature, $tank->warmth)), ...array_filter([$this->moreConditioner($draft)])],
         ];
     }
 
     /** Whether the level has reached the mark and new water runs in. */
     private function isFilling(): bool
     {
-        $done = fn(string $job): int => $this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->job === $job && $step->done_at !== null && !$step->skipped)->count();
+        $done = fn(string $job): int => $this->checklist->steps
+            ->filter(static fn(ChecklistStep $step): bool => $step->job === $job && $step->done_at !== null && !$step->skipped)->count();
 
         return $done('drain') > $done('refill');
     }
@@ -143,7 +199,9 @@ final class Replan
     /** More of the dechlorinator, where the new water was treated already and more of it goes in; null where none is needed. */
     private function moreConditioner(ChangeDraft $draft): ?Phrase
     {
-        $isTreated = $this->checklist->steps->contains(static fn(ChecklistStep $step): bool => $step->job === 'condition' && $step->done_at !== null && !$step->skipped);
+        $isTreated = $this->checklist->steps->contains(static fn(ChecklistStep $step): bool => $step->job === 'condition'
+            && $step->done_at !== null
+            && !$step->skipped);
         $litres = SessionPlan::tapShare($draft) * ($draft->plan->refill() - $this->checklist->plan->refill / max(1, $this->checklist->plan->drains) * $draft->plan->drains) / $draft->plan->drains;
 
         return !$isTreated || $litres < 0.5 || PracticeChoice::Conditioner->of($draft->tank->schools ?? []) === 'tank' || $draft->plan->isWhileFilling() ? null
@@ -156,7 +214,14 @@ final class Replan
         $amount = fn(float $of): string|Phrase => $isMore ? Phrase::of('run.more', ['litres' => $this->show->volume($of, 1)]) : $this->show->volume($of, 1);
 
         return $plan->isWhileFilling()
-            ? Phrase::of('run.down_while', ['litres' => $amount($litres / (1.0 - $plan->inflow)), 'in' => $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), 'share' => $this->show->percent($plan->inflow), 'mark' => $this->show->level($this->mark)])
+            ? Phrase::of(
+                'run.down_while',
+                [
+                    'litres' => $amount($litres / (1.0 - $plan->inflow)),
+                    'in' => $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), 'share' => $this->show->percent($plan->inflow),
+                    'mark' => $this->show->level($this->mark),
+                ],
+            )
             : Phrase::of('run.down', ['litres' => $amount($litres), 'mark' => $this->show->level($this->mark)]);
     }
 
@@ -164,7 +229,13 @@ final class Replan
     {
         $after = $this->forecast->outlook(Parameter::Temperature)->after();
 
-        return Phrase::of('run.lands', ['stream' => $this->show->value(Parameter::Temperature, $stream), 'warmth' => $after === null ? Phrase::of('run.own_warmth') : $this->show->value(Parameter::Temperature, $after->central())]);
+        return Phrase::of(
+            'run.lands',
+            [
+                'stream' => $this->show->value(Parameter::Temperature, $stream),
+                'warmth' => $after === null ? Phrase::of('run.own_warmth') : $this->show->value(Parameter::Temperature, $after->central()),
+            ],
+        );
     }
 
     /**
@@ -264,10 +335,15 @@ final class Replan
      */
     private function fitting(?int $minutes): array
     {
-        $picked = array_map(static fn(StepDefinition $job): string => $job->key, array_filter(StepCatalogue::steps(), static fn(StepDefinition $job): bool => $job->of !== null));
+        $picked = array_map(
+            static fn(StepDefinition $job): string => $job->key,
+            array_filter(StepCatalogue::steps(), static fn(StepDefinition $job): bool => $job->of !== null),
+        );
         $open = $this->checklist->steps->filter(static fn(ChecklistStep $step): bool => $step->done_at === null)->values()->all();
         $sum = array_sum(array_map(static fn(ChecklistStep $step): int => $step->content->minutes, $open));
-        $isOut = $this->checklist->steps->contains(static fn(ChecklistStep $step): bool => $step->job === 'floaters_out' && $step->done_at !== null && !$step->skipped);
+        $isOut = $this->checklist->steps->contains(static fn(ChecklistStep $step): bool => $step->job === 'floaters_out'
+            && $step->done_at !== null
+            && !$step->skipped);
         $falls = [];
         foreach (array_reverse($open) as $step) {
             if ($minutes === null || $sum <= $minutes) {

@@ -41,7 +41,10 @@ final readonly class SessionInput
 
     public static function of(Request $request): self
     {
-        $asked = ['tasks' => $request->input('tasks'), 'order' => $request->input('order'), 'day' => $request->input('day'), 'signs' => $request->input('signs'), 'guess' => $request->input('guess')];
+        $asked = [
+            'tasks' => $request->input('tasks'), 'order' => $request->input('order'), 'day' => $request->input('day'),
+            'signs' => $request->input('signs'), 'guess' => $request->input('guess'),
+        ];
         $faults = Validator::make($asked, [
             'tasks' => ['nullable', 'array', 'max:40'],
             'tasks.*' => [Rule::enum(Task::class)],
@@ -50,7 +53,10 @@ final readonly class SessionInput
             'guess' => ['nullable', new Amount(1, 600, 'min', '45')],
             'order' => ['nullable', 'string', 'max:1000', 'regex:/^[a-z_,]*$/'],
             'day' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:-2 days', 'before:+1 year'],
-        ], ['tasks*' => __('said.choose.listed'), 'signs*' => __('said.choose.listed'), 'order.*' => __('said.choose.order'), 'day.*' => __('said.day.ahead')])->errors();
+        ], [
+            'tasks*' => __('said.choose.listed'), 'signs*' => __('said.choose.listed'), 'order.*' => __('said.choose.order'),
+            'day.*' => __('said.day.ahead'),
+        ])->errors();
         $signs = self::cases(TankSign::class, $asked['signs']);
         $tasks = self::cases(Task::class, $asked['tasks']);
         // What is newly seen picks what answers it; after that each pick stands for itself.

@@ -86,7 +86,10 @@ final class SessionPlan
     /** Whether minerals go straight in: a batch was written so, or bare water goes into a tank whose way that is. */
     private static function addsMinerals(ChangeDraft $draft): bool
     {
-        $isBare = array_filter(self::waters($draft->input), static fn(SourceWater $water): bool => in_array($water->kind, [SourceWaterKind::ReverseOsmosis, SourceWaterKind::Rain], true)) !== [];
+        $isBare = array_filter(
+            self::waters($draft->input),
+            static fn(SourceWater $water): bool => in_array($water->kind, [SourceWaterKind::ReverseOsmosis, SourceWaterKind::Rain], true),
+        ) !== [];
 
         return self::directBatch($draft) !== null || ($isBare && PracticeChoice::Minerals->of($draft->tank->schools ?? []) === 'direct');
     }
@@ -115,7 +118,10 @@ final class SessionPlan
         foreach ($order->jobs as $job) {
             $usual = match (true) {
                 $trim === null => $job->minutes,
-                $job->key === 'trim' => self::CUTTING[0] + self::CUTTING[1] * count(array_filter($trim->cuts, static fn(TrimCut $cut): bool => !$cut->plantGroup->floats())),
+                $job->key === 'trim' => self::CUTTING[0] + self::CUTTING[1] * count(array_filter(
+                    $trim->cuts,
+                    static fn(TrimCut $cut): bool => !$cut->plantGroup->floats(),
+                )),
                 $job->key === 'planting' => self::planting($trim) ?? $job->minutes,
                 default => $job->minutes,
             };
@@ -147,8 +153,14 @@ final class SessionPlan
     {
         $pairs = [];
         $since = LearningReset::ofTank($tank->id, LearningReset::MINUTES);
-        foreach ($tank->checklists()->where('state', ChecklistState::Done)->whereNotNull('guessed_minutes')->latest('finished_at')->limit(StepMinutesQuery::LAST)->get() as $checklist) {
-            if (($since === null || $checklist->finished_at?->greaterThanOrEqualTo($since) === true) && $checklist->guessed_minutes !== null && $checklist->started_at !== null && $checklist->finished_at !== null) {
+        foreach ($tank->checklists()->where('state', ChecklistState::Done)->whereNotNull('guessed_minutes')->latest('finished_at')
+            ->limit(StepMinutesQuery::LAST)->get() as $checklist) {
+            if (
+                ($since === null || $checklist->finished_at?->greaterThanOrEqualTo($since) === true)
+                && $checklist->guessed_minutes !== null
+                && $checklist->started_at !== null
+                && $checklist->finished_at !== null
+            ) {
                 $pairs[] = [(float) $checklist->guessed_minutes, TimeDifference::minutes($checklist->started_at, $checklist->finished_at)];
             }
         }

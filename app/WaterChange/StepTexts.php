@@ -68,7 +68,13 @@ final class StepTexts
         $content = new BatchContent($batch);
         $share = $content->litres() <= 0.0 ? 0.0 : $draft->plan->refill() / $draft->plan->drains / $content->litres();
 
-        $products = array_map(static fn(BatchProduct $product): Phrase => Phrase::of('run.of', ['amount' => $content->amount($product, $share * $content->timesProducts()), 'name' => $product->name]), $content->products());
+        $products = array_map(
+            static fn(BatchProduct $product): Phrase => Phrase::of(
+                'run.of',
+                ['amount' => $content->amount($product, $share * $content->timesProducts()), 'name' => $product->name],
+            ),
+            $content->products(),
+        );
 
         return $products === [] ? Phrase::of('water.minerals') : Phrase::of('run.one_after_another', ['what' => Phrase::joined('run.then', $products)]);
     }
@@ -81,7 +87,11 @@ final class StepTexts
         $weight = $show->weight($carried->kilogram);
 
         return Phrase::of('water.buckets', [
-            'count' => $carried->count, 'bucket' => $show->volume($bucket), 'trips' => Phrase::counted('water.trips', $carried->trips, ['count' => $carried->trips]),
+            'count' => $carried->count, 'bucket' => $show->volume($bucket), 'trips' => Phrase::counted(
+                'water.trips',
+                $carried->trips,
+                ['count' => $carried->trips],
+            ),
             'weight' => $carried->trips === 1 ? $weight : Phrase::of('water.each', ['weight' => $weight]),
         ]);
     }

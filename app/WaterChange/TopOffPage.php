@@ -60,7 +60,8 @@ final class TopOffPage
         $keeper = $tank->keeper;
         $this->show = $keeper->show();
         $waters = $keeper->waters;
-        $this->topOff = $waters->firstWhere('id', $topOff ?? $tank->topOffs()->latest('taken_at')->latest('id')->value('source_water_id')) ?? $waters->first(static fn(SourceWater $water): bool => $water->kind === SourceWaterKind::ReverseOsmosis) ?? $waters->first();
+        $this->topOff = $waters->firstWhere('id', $topOff ?? $tank->topOffs()->latest('taken_at')->latest('id')->value('source_water_id')) ?? $waters
+            ->first(static fn(SourceWater $water): bool => $water->kind === SourceWaterKind::ReverseOsmosis) ?? $waters->first();
         $this->change = $waters->firstWhere('id', $change) ?? $waters->firstWhere('id', $tank->source_water_id) ?? $waters->first();
         $ids = array_values(array_filter([$this->topOff?->id, $this->change?->id, $change === null ? $tank->second_source_water_id : null]));
         $known = WatersQuery::around($tank, $ids);
@@ -81,7 +82,10 @@ final class TopOffPage
             $moves = ($this->makes[$parameter->value] ?? null)?->central() ?? 0.0;
             // What rounds to nothing is not told.
             if ($this->show->rate($parameter, abs($moves)) !== $this->show->rate($parameter, 0.0)) {
-                $moved[$moves < 0.0 ? 'made.lower' : 'made.raise'][] = __('made.by', ['amount' => $this->show->rate($parameter, abs($moves)), 'what' => word($parameter)]);
+                $moved[$moves < 0.0 ? 'made.lower' : 'made.raise'][] = __(
+                    'made.by',
+                    ['amount' => $this->show->rate($parameter, abs($moves)), 'what' => word($parameter)],
+                );
             }
         }
         $parts = array_map(static fn(string $how, array $what): string => __($how, ['list' => Names::list($what)]), array_keys($moved), $moved);
@@ -97,7 +101,10 @@ final class TopOffPage
     /** "1.3 L a day, 9 L a week" */
     public function evaporates(): string
     {
-        return (string) __('creep.evaporates', ['day' => $this->show->volume($this->evaporation->value, 1), 'week' => $this->show->volume(7.0 * $this->evaporation->value, 1)]);
+        return (string) __(
+            'creep.evaporates',
+            ['day' => $this->show->volume($this->evaporation->value, 1), 'week' => $this->show->volume(7.0 * $this->evaporation->value, 1)],
+        );
     }
 
     public function restsOn(): string
@@ -108,7 +115,11 @@ final class TopOffPage
         }
         $aside = count($this->evaporation->aside);
 
-        return trans_choice('made.evaporates', $this->evaporation->count, ['count' => $this->evaporation->count, 'guess' => $guess]).($aside === 0 ? '' : ' '.trans_choice('made.evaporates_aside', $aside, ['count' => $aside]));
+        return trans_choice(
+            'made.evaporates',
+            $this->evaporation->count,
+            ['count' => $this->evaporation->count, 'guess' => $guess],
+        ).($aside === 0 ? '' : ' '.trans_choice('made.evaporates_aside', $aside, ['count' => $aside]));
     }
 
     /**
@@ -125,13 +136,19 @@ final class TopOffPage
             $creep = $this->creep($parameter);
             $label = label($parameter);
             if ($creep === null || !$this->state->has($parameter)) {
-                $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'chart' => null, 'missing' => (string) __('creep.missing', ['what' => word($parameter)])];
+                $rows[] = [
+                    'parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'chart' => null,
+                    'missing' => (string) __('creep.missing', ['what' => word($parameter)]),
+                ];
                 continue;
             }
             $now = $this->state->central($parameter, 0.0);
             $course = $creep->course($now, self::DAYS);
             $pure = $creep->withPureWater()->course($now, self::DAYS);
-            [$before, $after] = [$this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1]), $this->show->number($parameter, self::ends($course, $this->tank->routine_days)[0])];
+            [$before, $after] = [$this->show->value(
+                $parameter,
+                self::ends($course, $this->tank->routine_days)[1],
+            ), $this->show->number($parameter, self::ends($course, $this->tank->routine_days)[0])];
             $rows[] = [
                 'parameter' => $parameter, 'label' => $label,
                 'now' => $this->show->number($parameter, $now),
@@ -169,8 +186,12 @@ final class TopOffPage
             return new Finding(Finding::GOOD, __('creep.pure.head'), __('creep.pure.why'));
         }
 
-        return new Finding($more > 0.1 * $this->state->central($parameter, 1.0) ? Finding::HEED : Finding::GOOD, __('creep.adds.head', ['water' => $this->topOff->name ?? __('creep.this'), 'rise' => $this->show->value($parameter, $rise)]), __($working->value('rise') > 0.0 ? 'creep.adds.before' : 'creep.adds.why', [
-            'more' => $this->show->value($parameter, max(0.0, $more)), 'level' => $this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1]),
+        return new Finding($more > 0.1 * $this->state->central($parameter, 1.0) ? Finding::HEED : Finding::GOOD, __(
+            'creep.adds.head',
+            ['water' => $this->topOff->name ?? __('creep.this'), 'rise' => $this->show->value($parameter, $rise)],
+        ), __($working->value('rise') > 0.0 ? 'creep.adds.before' : 'creep.adds.why', [
+            'more' => $this->show->value($parameter, max(0.0, $more)), 'level' => $this->show
+                ->value($parameter, self::ends($course, $this->tank->routine_days)[1]),
         ]));
     }
 
@@ -244,7 +265,13 @@ final class TopOffPage
         return array_map(fn(int $day, float $value): ChartPoint => new ChartPoint(
             $today + 86_400.0 * $day,
             $this->show->unit($parameter)->fromBase($value),
-            said: (string) __('chart.at', ['day' => $this->show->day(CarbonImmutable::createFromTimestamp((int) $today + 86_400 * $day)), 'value' => $this->show->value($parameter, $value)]),
+            said: (string) __(
+                'chart.at',
+                [
+                    'day' => $this->show->day(CarbonImmutable::createFromTimestamp((int) $today + 86_400 * $day)),
+                    'value' => $this->show->value($parameter, $value),
+                ],
+            ),
         ), array_keys($course), $course);
     }
 }

@@ -8,5 +8,13 @@ namespace App\WaterChange;
 final readonly class TrimCheckRow
 {
     /** @param bool|null $holds whether the height that was found lies in the band of the forecast; null where it was not measured */
-    public function __construct(public string $name, public string $forecast, public string $found, public string $left, public ?bool $holds, public string $full, public int $surplus) {}
+    public function __construct(
+        public string $name,
+        public string $forecast,
+        public string $found,
+        public string $left,
+        public ?bool $holds,
+        public string $full,
+        public int $surplus,
+    ) {}
 }

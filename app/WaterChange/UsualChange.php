@@ -57,6 +57,9 @@ final class UsualChange
     /** @return array<int, float> litres of each water in so many litres of what goes in */
     public static function drawn(ChangeInput $input, float $litres): array
     {
-        return array_map(static fn(float $share): float => $litres * $share, WaterUseQuery::shares([$input->first->id, ...($input->second === null ? [] : [$input->second->id])], $input->secondShare));
+        return array_map(
+            static fn(float $share): float => $litres * $share,
+            WaterUseQuery::shares([$input->first->id, ...($input->second === null ? [] : [$input->second->id])], $input->secondShare),
+        );
     }
 }

@@ -85,10 +85,17 @@ final class WaterChangePage
         $buckets = (int) ceil($plan->drained / max(0.1, $this->draft->tank->keeper->bucket_litres) - 1e-6);
         $drain = DrainQuery::tank($this->draft->tank, $plan->drained, $this->draft->input->waterline);
         if ($plan->isWhileFilling()) {
-            return (string) __($drain->arrives ? 'change.effort.filling' : 'change.effort.filling_short', ['minutes' => max(1, (int) round($drain->minutes() / (1.0 - $plan->inflow)))]);
+            return (string) __(
+                $drain->arrives ? 'change.effort.filling' : 'change.effort.filling_short',
+                ['minutes' => max(1, (int) round($drain->minutes() / (1.0 - $plan->inflow)))],
+            );
         }
 
-        return trans_choice($drain->arrives ? 'change.effort.buckets' : 'change.effort.buckets_short', $buckets, ['count' => $buckets, 'minutes' => max(1, (int) round($drain->minutes())), 'each' => $plan->drains > 1 ? (string) __('change.effort.each') : '']);
+        return trans_choice(
+            $drain->arrives ? 'change.effort.buckets' : 'change.effort.buckets_short',
+            $buckets,
+            ['count' => $buckets, 'minutes' => max(1, (int) round($drain->minutes())), 'each' => $plan->drains > 1 ? (string) __('change.effort.each') : ''],
+        );
     }
 
     /** "35 % new water." */
@@ -99,7 +106,10 @@ final class WaterChangePage
 
         return match (true) {
             $plan->drains > 1 => (string) __('change.page.drains', ['share' => $share, 'count' => $plan->drains]),
-            $plan->isWhileFilling() => (string) __('change.page.flowing', ['share' => $share, 'litres' => $this->show->volume($plan->outflow() - $plan->drained)]),
+            $plan->isWhileFilling() => (string) __(
+                'change.page.flowing',
+                ['share' => $share, 'litres' => $this->show->volume($plan->outflow() - $plan->drained)],
+            ),
             default => (string) __('change.page.share', ['share' => $share]),
         };
     }
@@ -111,7 +121,10 @@ final class WaterChangePage
         $isSame = abs($warmth->stream - $warmth->tank) < self::SAME_WARMTH;
         $isTap = SessionPlan::tapShare($this->draft) > 0.0;
 
-        return (string) __('change.page.'.($isSame ? ($isTap ? 'same_dechlorinated' : 'same') : ($isTap ? 'dechlorinated' : 'how')), ['warmth' => $this->show->value(Parameter::Temperature, $warmth->stream)]);
+        return (string) __(
+            'change.page.'.($isSame ? ($isTap ? 'same_dechlorinated' : 'same') : ($isTap ? 'dechlorinated' : 'how')),
+            ['warmth' => $this->show->value(Parameter::Temperature, $warmth->stream)],
+        );
     }
 
     /** @return array{list<Finding>, list<Finding>} what stands beside the litres: all that harms, and at most two cautions; and the rest */
@@ -137,7 +150,10 @@ final class WaterChangePage
     /** Names what hardly moves and is in its target range; nothing when there is none. */
     public function still(): ?string
     {
-        $words = array_values(array_map(static fn(OutlookRow $row): string => word($row->outlook->parameter), array_filter($this->rows(), static fn(OutlookRow $row): bool => $row->isForetold() && !$row->moves())));
+        $words = array_values(array_map(
+            static fn(OutlookRow $row): string => word($row->outlook->parameter),
+            array_filter($this->rows(), static fn(OutlookRow $row): bool => $row->isForetold() && !$row->moves()),
+        ));
 
         return $words === [] ? null : trans_choice('change.page.still', count($words), ['what' => Sentence::from(Names::list($words))]);
     }
@@ -192,7 +208,9 @@ final class WaterChangePage
     {
         $limits = [];
         $swing = $this->draft->tank->needs()->swingLimits();
-        foreach ([Parameter::Acidity, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity, Parameter::Temperature] as $parameter) {
+        foreach ([
+            Parameter::Acidity, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity, Parameter::Temperature,
+        ] as $parameter) {
             $limits[] = [label($parameter), $parameter === Parameter::Conductivity
                 ? '± '.$this->show->percent($swing->ecShare)
                 : '± '.$this->show->width($parameter, (float) $swing->allowed($parameter, 1.0))];
@@ -232,10 +250,24 @@ final class WaterChangePage
     {
         $plan = $this->draft->plan;
         $tank = $this->draft->tank;
-        $query = ['tank' => $tank->id, 'litres' => Show::plain($tank->keeper->volume_unit->fromLitres(max(1.0, $plan->outflow())), 1), 'share' => Show::plain(max(1.0, 100.0 * $this->draft->share()), 1)];
+        $query = ['tank' => $tank->id, 'litres' => Show::plain(
+            $tank->keeper->volume_unit->fromLitres(max(1.0, $plan->outflow())),
+            1,
+        ), 'share' => Show::plain(max(1.0, 100.0 * $this->draft->share()), 1)];
         $now = $this->draft->forecast->outlook(Parameter::Conductivity)->now;
-        if ($this->draft->input->reason === ChangeReason::Conductivity && $this->draft->input->conductivityGoal !== null && $now !== null && $this->draft->share() > 0.01) {
-            $query['ec'] = Show::plain($this->show->unit(Parameter::Conductivity)->fromBase(max(0.0, Dilution::newWater(Parameter::Conductivity, $now->central(), $this->draft->input->conductivityGoal, $this->draft->share()))), 0);
+        if (
+            $this->draft->input->reason === ChangeReason::Conductivity
+            && $this->draft->input->conductivityGoal !== null
+            && $now !== null
+            && $this->draft->share() > 0.01
+        ) {
+            $query['ec'] = Show::plain(
+                $this->show->unit(Parameter::Conductivity)->fromBase(max(
+                    0.0,
+                    Dilution::newWater(Parameter::Conductivity, $now->central(), $this->draft->input->conductivityGoal, $this->draft->share()),
+                )),
+                0,
+            );
         }
 
         return '/mix-water?'.http_build_query($query);

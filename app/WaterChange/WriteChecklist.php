@@ -63,14 +63,34 @@ final class WriteChecklist
             $doses = DosesDueQuery::of($tank, $work->day ?? $show->local(CarbonImmutable::now()));
             $treatments = TreatmentsQuery::open([$tank->id])[$tank->id] ?? [];
             $spots = $tank->layoutIssues()->where('state', LayoutIssueState::Restore)->orderBy('id')->get();
-            $checklist = new Checklist(['tank_id' => $tank->id, 'state' => ChecklistState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::of($draft->forecast) : ForecastRecord::none(), 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
+            $checklist = new Checklist([
+                'tank_id' => $tank->id, 'state' => ChecklistState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()),
+                'forecast' => $session->changesWater() ? ForecastRecord::of($draft->forecast) : ForecastRecord::none(), 'planned_for' => $work->day,
+                'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess,
+            ]);
             $checklist->keeper_id = $tank->keeper_id;
             $checklist->save();
             foreach ($session->jobs($order) as $position => $job) {
-                $checklist->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $zones, $trim === null ? [] : self::plantGroups($trim, $job->key, $tank), $spots->filter(static fn(LayoutIssue $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show), $job->key === 'fertilise' ? $doses : [], $job->of === null ? [] : TreatmentWords::lines($treatments, $job->of))]);
+                $checklist->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content(
+                    $job,
+                    $session,
+                    $texts,
+                    $batch,
+                    $show,
+                    $minutes[$job->key] ?? $job->minutes,
+                    $table,
+                    $zones,
+                    $trim === null ? [] : self::plantGroups($trim, $job->key, $tank),
+                    $spots->filter(static fn(LayoutIssue $spot): bool => $spot->kind->step() === $job->key),
+                    $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show),
+                    $job->key === 'fertilise' ? $doses : [],
+                    $job->of === null ? [] : TreatmentWords::lines($treatments, $job->of),
+                )]);
             }
             $steps = array_map(static fn(StepDefinition $job): string => $job->key, $session->jobs($order));
-            $tank->layoutIssues()->whereKey($spots->filter(static fn(LayoutIssue $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['checklist_id' => $checklist->id]);
+            $tank->layoutIssues()
+                ->whereKey($spots->filter(static fn(LayoutIssue $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())
+                ->update(['checklist_id' => $checklist->id]);
             foreach ($session->switchList() as $device) {
                 $checklist->switches()->create(['device' => $device]);
             }
@@ -84,7 +104,8 @@ final class WriteChecklist
     {
         // Sheets that are written side by side wait for each other here.
         Tank::query()->whereKey($tank->id)->lockForUpdate()->first();
-        $before = Checklist::query()->where('tank_id', $tank->id)->where('holds', Checklist::holding(ChecklistState::Planned, $day))->withCount('steps')->first();
+        $before = Checklist::query()->where('tank_id', $tank->id)->where('holds', Checklist::holding(ChecklistState::Planned, $day))
+            ->withCount('steps')->first();
         if ($before === null) {
             return null;
         }
@@ -136,7 +157,13 @@ final class WriteChecklist
     {
         $covers = array_values(array_unique(array_map(static fn(Zone $zone): string => $zone->cover->value, $zones)));
 
-        return array_map(static fn(string $cover): Phrase => Phrase::of('bed.how', ['cover' => Phrase::of('names.label.cover.'.$cover), 'how' => Phrase::of('names.technique.'.$cover)]), $covers);
+        return array_map(
+            static fn(string $cover): Phrase => Phrase::of(
+                'bed.how',
+                ['cover' => Phrase::of('names.label.cover.'.$cover), 'how' => Phrase::of('names.technique.'.$cover)],
+            ),
+            $covers,
+        );
     }
 
     /**
@@ -148,8 +175,21 @@ final class WriteChecklist
      * @param list<DosePlan>           $doses   that are given in it
      * @param list<Phrase>             $treated lines of what is done about findings
      */
-    private function content(StepDefinition $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $zones, array $plantGroups, Collection $spots, array $replant, array $doses, array $treated): StepContent
-    {
+    private function content(
+        StepDefinition $job,
+        Session $session,
+        array $texts,
+        ?Batch $batch,
+        Show $show,
+        int $minutes,
+        Timetable $table,
+        array $zones,
+        array $plantGroups,
+        Collection $spots,
+        array $replant,
+        array $doses,
+        array $treated,
+    ): StepContent {
         $lines = StepWords::lines($job->linesIn($session), $texts);
         // How what lies on the zones that are next is cleaned, instead of how any substrate is.
         $lines = $job->key === 'vacuum' && $zones !== [] ? [...self::techniques($zones), ...array_slice($lines, 1)] : $lines;
@@ -159,7 +199,13 @@ final class WriteChecklist
                 ...$lines,
                 ...($job->moment === ReadingPoint::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
                 ...$replant,
-                ...array_map(static fn(DosePlan $plan): Phrase => Phrase::of('food.step', ['amount' => Names::dose($plan->amount, $plan->product), 'name' => $plan->product->name]), $doses),
+                ...array_map(
+                    static fn(DosePlan $plan): Phrase => Phrase::of(
+                        'food.step',
+                        ['amount' => Names::dose($plan->amount, $plan->product), 'name' => $plan->product->name],
+                    ),
+                    $doses,
+                ),
                 ...array_values($spots->map(static fn(LayoutIssue $spot): Phrase => Phrase::of('spot.line', ['what' => $spot->words()]))->all()),
                 ...$treated,
             ],
@@ -185,7 +231,13 @@ final class WriteChecklist
         $lines = [];
         foreach ($trim->cuts as $cut) {
             if ($cut->tops > 0) {
-                $lines[] = Phrase::of('plants.replant_line', ['tops' => $cut->tops, 'name' => $cut->plantGroup->name.', '.PlantGroupWords::place($cut->plantGroup), 'spacing' => $show->level($cut->plantGroup->form->spacing())]);
+                $lines[] = Phrase::of(
+                    'plants.replant_line',
+                    [
+                        'tops' => $cut->tops, 'name' => $cut->plantGroup->name.', '.PlantGroupWords::place($cut->plantGroup),
+                        'spacing' => $show->level($cut->plantGroup->form->spacing()),
+                    ],
+                );
             }
         }
 
@@ -203,7 +255,14 @@ final class WriteChecklist
         foreach ($trim->cuts as $key => $cut) {
             if ($cut->plantGroup->floats() === ($job === 'floaters_back')) {
                 $byCover = $cut->plantGroup->isCutByCover();
-                $cuts[] = new GroupTrim($key, $words->name($cut->plantGroup), $byCover, $byCover ? $cut->plantGroup->cover : $cut->plantGroup->height, $byCover ? $cut->cover : $cut->to, [...$words->cut($cut), __('plants.method.'.$cut->plantGroup->form->value)]);
+                $cuts[] = new GroupTrim(
+                    $key,
+                    $words->name($cut->plantGroup),
+                    $byCover,
+                    $byCover ? $cut->plantGroup->cover : $cut->plantGroup->height,
+                    $byCover ? $cut->cover : $cut->to,
+                    [...$words->cut($cut), __('plants.method.'.$cut->plantGroup->form->value)],
+                );
             }
         }
 
@@ -220,7 +279,10 @@ final class WriteChecklist
                 'litres' => $show->volume($content->litres(), 1),
                 'parts' => implode(', ', [
                     ...array_map(static fn(BatchWater $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources()),
-                    ...array_map(static fn(BatchProduct $product): string => $content->amount($product, $content->timesProducts()).' '.$product->name, $content->products()),
+                    ...array_map(
+                        static fn(BatchProduct $product): string => $content->amount($product, $content->timesProducts()).' '.$product->name,
+                        $content->products(),
+                    ),
                 ]),
             ]),
             Phrase::of('said.look.pen', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),

@@ -103,7 +103,10 @@ final class ZonesPage
     /** @return list<SubstrateZone> that make a rectangle with this one */
     public function partners(SubstrateZone $zone): array
     {
-        return array_values(array_filter($this->zones, static fn(SubstrateZone $other): bool => !$other->is($zone) && $zone->toCore()->with($other->toCore()) !== null));
+        return array_values(array_filter(
+            $this->zones,
+            static fn(SubstrateZone $other): bool => !$other->is($zone) && $zone->toCore()->with($other->toCore()) !== null,
+        ));
     }
 
     public function number(SubstrateZone $zone): int
@@ -139,7 +142,10 @@ final class ZonesPage
 
     public function working(string $name): ?Computation
     {
-        $next = array_values(array_filter(array_map(static fn(SubstrateZone $zone): Zone => $zone->toCore(), $this->zones), fn(Zone $zone): bool => in_array($zone->key, $this->next, true)));
+        $next = array_values(array_filter(
+            array_map(static fn(SubstrateZone $zone): Zone => $zone->toCore(), $this->zones),
+            fn(Zone $zone): bool => in_array($zone->key, $this->next, true),
+        ));
 
         return $name !== 'next' || $next === [] ? null : $this->rotation->working($next);
     }

@@ -40,7 +40,10 @@ final class StepWords
             $words = (string) __('steps.do.'.$line);
 
             // Of the facts those that it says.
-            return Phrase::of('steps.do.'.$line, array_filter($facts, static fn(string $name): bool => preg_match('/:'.$name.'\b/', $words) === 1, ARRAY_FILTER_USE_KEY));
+            return Phrase::of(
+                'steps.do.'.$line,
+                array_filter($facts, static fn(string $name): bool => preg_match('/:'.$name.'\b/', $words) === 1, ARRAY_FILTER_USE_KEY),
+            );
         }, $lines);
     }
 
@@ -102,7 +105,10 @@ final class StepWords
     /** @return array<string, string> choices of a method, by name */
     public static function choices(PracticeChoice $method): array
     {
-        return array_combine($method->choices(), array_map(static fn(string $choice): string => (string) __('steps.choices.'.$method->value.'.'.$choice), $method->choices()));
+        return array_combine(
+            $method->choices(),
+            array_map(static fn(string $choice): string => (string) __('steps.choices.'.$method->value.'.'.$choice), $method->choices()),
+        );
     }
 
     public static function after(FollowUpKind $job): string

@@ -35,6 +35,10 @@ final readonly class Buckets
             throw ChecklistFault::litres();
         }
 
-        return new self((int) ceil($litres / $holds - 1e-6), (int) ceil($litres / (self::FILL * $holds) - 1e-6), min($litres, self::FILL * $holds) * self::WATER + self::EMPTY * $holds);
+        return new self(
+            (int) ceil($litres / $holds - 1e-6),
+            (int) ceil($litres / (self::FILL * $holds) - 1e-6),
+            min($litres, self::FILL * $holds) * self::WATER + self::EMPTY * $holds,
+        );
     }
 }

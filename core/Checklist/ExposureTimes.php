@@ -32,6 +32,12 @@ final readonly class ExposureTimes
             $filter = $table->between($from, $until);
         }
 
-        return new self($off, $filter, $table->atTheMark(), $table->between('floaters_out', 'floaters_back'), $filter !== null && $filter > self::STALE_FILTER && $session->has(DeviceKind::Canister));
+        return new self(
+            $off,
+            $filter,
+            $table->atTheMark(),
+            $table->between('floaters_out', 'floaters_back'),
+            $filter !== null && $filter > self::STALE_FILTER && $session->has(DeviceKind::Canister),
+        );
     }
 }

@@ -11,7 +11,13 @@ use Cresco\Core\Formula\Grade;
 final readonly class OrderRule
 {
     /** @param Closure(Session): bool|null $when whether it holds in a session; null for always */
-    public function __construct(public string $first, public string $then, public string $because, public Grade $grade = Grade::Consensus, private ?Closure $when = null) {}
+    public function __construct(
+        public string $first,
+        public string $then,
+        public string $because,
+        public Grade $grade = Grade::Consensus,
+        private ?Closure $when = null,
+    ) {}
 
     public function holdsIn(Session $session): bool
     {

@@ -55,7 +55,13 @@ final class OrderRules
             $rules[] = new OrderRule('off', $then, 'wet_hands_and_mains_power');
         }
         // The filter's flow, by school.
-        $rules[] = new OrderRule('off', 'trim', 'in_the_flow_cuttings_drift', Grade::Contested, static fn(Session $s): bool => $s->school(PracticeChoice::FlowWhileTrimming) === 'off');
+        $rules[] = new OrderRule(
+            'off',
+            'trim',
+            'in_the_flow_cuttings_drift',
+            Grade::Contested,
+            static fn(Session $s): bool => $s->school(PracticeChoice::FlowWhileTrimming) === 'off',
+        );
         $rules[] = new OrderRule('trim', 'flow_off', 'the_flow_gathers_cuttings_in', Grade::Contested);
         $rules[] = new OrderRule('net', 'flow_off', 'the_flow_gathers_cuttings_in', Grade::Contested);
         foreach (['valves', 'vacuum', 'drain'] as $then) {

@@ -87,7 +87,10 @@ final readonly class Session
     /** @return list<DeviceKind> that go off in it, and on again: all of them when hands go in, the lamp alone for its lens */
     public function switchList(): array
     {
-        return array_values(array_filter($this->devices, fn(DeviceKind $device): bool => $this->isWet() ? $device->goesOff() : $this->does(Task::CoverGlass) && $device === DeviceKind::Lamp));
+        return array_values(array_filter(
+            $this->devices,
+            fn(DeviceKind $device): bool => $this->isWet() ? $device->goesOff() : $this->does(Task::CoverGlass) && $device === DeviceKind::Lamp,
+        ));
     }
 
     public function isBareAtMark(DeviceKind $device): bool
@@ -120,7 +123,10 @@ final readonly class Session
     /** The steps it needs, each once, sorted by the rules. */
     public function order(): StepOrder
     {
-        return StepOrder::sorted(array_values(array_filter(StepCatalogue::steps(), fn(StepDefinition $job): bool => $job->isNeededIn($this))), OrderRules::of($this));
+        return StepOrder::sorted(
+            array_values(array_filter(StepCatalogue::steps(), fn(StepDefinition $job): bool => $job->isNeededIn($this))),
+            OrderRules::of($this),
+        );
     }
 
     /**
@@ -134,7 +140,10 @@ final readonly class Session
         $jobs = [];
         $steps = ($order ?? $this->order())->jobs;
         $water = array_values(array_filter($steps, static fn(StepDefinition $job): bool => $job->atEachDrain));
-        usort($water, static fn(StepDefinition $a, StepDefinition $b): int => array_search($a->key, self::ROUND, true) <=> array_search($b->key, self::ROUND, true));
+        usort(
+            $water,
+            static fn(StepDefinition $a, StepDefinition $b): int => array_search($a->key, self::ROUND, true) <=> array_search($b->key, self::ROUND, true),
+        );
         foreach ($steps as $job) {
             for ($round = 1; $job->key === 'drain' && $round < $this->plan->drains; ++$round) {
                 $jobs = [...$jobs, ...$water];

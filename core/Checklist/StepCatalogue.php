@@ -169,7 +169,9 @@ final class StepCatalogue
                 lane: Lane::Water,
                 tools: ['hose', 'buckets'],
                 when: static fn(Session $s): bool => $s->changesWater(),
-                more: static fn(Session $s): array => $s->flows() ? ['drain_flowing', 'opposite_ends'] : ['drain', 'buckets', ...$s->needs->hasSmall() ? [self::GUARD, 'gentle'] : []],
+                more: static fn(Session $s): array => $s->flows()
+                    ? ['drain_flowing', 'opposite_ends']
+                    : ['drain', 'buckets', ...$s->needs->hasSmall() ? [self::GUARD, 'gentle'] : []],
             ),
             new StepDefinition(
                 'spot',
@@ -283,7 +285,10 @@ final class StepCatalogue
                 'read_after',
                 ['mixed'],
                 moment: ReadingPoint::RightAfter,
-                reads: [Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity, Parameter::Conductivity, Parameter::Temperature],
+                reads: [
+                    Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity, Parameter::Conductivity,
+                    Parameter::Temperature,
+                ],
                 minutes: 4,
                 when: static fn(Session $s): bool => $s->changesWater(),
             ),
@@ -304,7 +309,9 @@ final class StepCatalogue
                 'close',
                 ['all_there'],
                 [Caution::Skin],
-                more: static fn(Session $s): array => $s->does(Task::Media) && $s->school(PracticeChoice::RinsingMedia) === 'next_day' ? ['media_tomorrow'] : [],
+                more: static fn(Session $s): array => $s->does(Task::Media) && $s->school(PracticeChoice::RinsingMedia) === 'next_day'
+                    ? ['media_tomorrow']
+                    : [],
             ),
         ];
     }
@@ -318,6 +325,8 @@ final class StepCatalogue
     /** Whether the filter runs on while plants are trimmed. */
     private static function herds(Session $session): bool
     {
-        return $session->does(Task::Trim) && $session->school(PracticeChoice::FlowWhileTrimming) === 'on' && $session->has(DeviceKind::Canister, DeviceKind::InternalFilter, DeviceKind::HangOnFilter);
+        return $session->does(Task::Trim)
+            && $session->school(PracticeChoice::FlowWhileTrimming) === 'on'
+            && $session->has(DeviceKind::Canister, DeviceKind::InternalFilter, DeviceKind::HangOnFilter);
     }
 }

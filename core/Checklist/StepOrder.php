@@ -92,6 +92,9 @@ final readonly class StepOrder
             $place[$job->key] = $i;
         }
 
-        return array_values(array_filter($rules, static fn(OrderRule $rule): bool => isset($place[$rule->first], $place[$rule->then]) && $place[$rule->first] > $place[$rule->then]));
+        return array_values(array_filter(
+            $rules,
+            static fn(OrderRule $rule): bool => isset($place[$rule->first], $place[$rule->then]) && $place[$rule->first] > $place[$rule->then],
+        ));
     }
 }

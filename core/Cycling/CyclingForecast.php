@@ -42,7 +42,8 @@ final readonly class CyclingForecast
     private const STEPS = 8;
 
     /**
-     * @param list<array{int, array{float, float, float}, array{float, float, float}, array{float, float, float}}> $days day, and the low end, middle and high end of eight in ten cases of ammonia, nitrite and nitrate, mg/L N
+     * @param list<array{int, array{float, float, float}, array{float, float, float}, array{float, float, float}}> $days day, and the low
+     *     end, middle and high end of eight in ten cases of ammonia, nitrite and nitrate, mg/L N
      * @param array{float, float, float} $nitritePeak  day of the peak of nitrite: low end, middle, high end
      * @param array{float, float, float} $readyOn      day from which both lie near nothing
      * @param float                      $peak         mg/L N of nitrite that its peak comes to, in the middle
@@ -51,7 +52,8 @@ final readonly class CyclingForecast
     private function __construct(public array $days, public array $nitritePeak, public array $readyOn, public float $peak, public array $factors) {}
 
     /**
-     * @param list<array{0: float, 1: string, 2: Distribution, 3?: bool}> $readings day, "ammonia" or "nitrite", what was read as mg/L N, and whether that is so much or more
+     * @param list<array{0: float, 1: string, 2: Distribution, 3?: bool}> $readings day, "ammonia" or "nitrite", what was read as mg/L N,
+     *     and whether that is so much or more
      * @param int                                                        $days     1 to 100
      * @param array<int, float>                                          $changes  share of the water that is changed, by day
      * @param array<int, float>                                          $doses    mg/L N given, by day
@@ -66,7 +68,8 @@ final readonly class CyclingForecast
             $runs = $factors = $logs = [];
             foreach ($draws->points as $n => $point) {
                 $by = [self::FACTORS[0] ** $point[0], self::FACTORS[1] ** $point[1], self::FACTORS[2] ** $point[2]];
-                $runs[] = $run = $model->times(...array_map(static fn(float $factor): float => max(1e-3, min(1e3, $factor)), $by))->run($days, $changes, $doses, self::STEPS);
+                $runs[] = $run = $model->times(...array_map(static fn(float $factor): float => max(1e-3, min(1e3, $factor)), $by))
+                    ->run($days, $changes, $doses, self::STEPS);
                 $factors[] = $by;
                 $before = -0.5 * (self::FREEDOM + 1.0) * log(1.0 + $point[0] ** 2 / self::FREEDOM) - 0.5 * ($point[1] ** 2 + $point[2] ** 2);
                 $logs[] = $before + self::likelihood($run, $readings) - $draws->logs[$n];

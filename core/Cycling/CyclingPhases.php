@@ -23,11 +23,27 @@ final class CyclingPhases
     public static function of(CyclingMethod $way): array
     {
         return match ($way) {
-            CyclingMethod::Dark => [new CyclingPhase('filling', 1, 1), new CyclingPhase('waiting', 1, 4), new CyclingPhase('last_change', 3, 6), new CyclingPhase('planting', 4, 7), new CyclingPhase('diatoms', 5, 11), new CyclingPhase('grazers', 5, null), new CyclingPhase('fish', 6, null)],
-            CyclingMethod::Planted => [new CyclingPhase('planting', 1, 1), new CyclingPhase('melting', 1, 4), new CyclingPhase('diatoms', 2, 8), new CyclingPhase('grazers', 4, null), new CyclingPhase('fish', 6, null), new CyclingPhase('settled', 12, null)],
-            CyclingMethod::Bare => [new CyclingPhase('bare', 1, 5), new CyclingPhase('diatoms', 2, 10), new CyclingPhase('grazers', 5, null), new CyclingPhase('fish', 6, null), new CyclingPhase('settled', 12, null)],
-            CyclingMethod::Fish => [new CyclingPhase('few', 1, 6), new CyclingPhase('diatoms', 2, 8), new CyclingPhase('grazers', 5, null), new CyclingPhase('fish', 7, null)],
-            CyclingMethod::Seeded => [new CyclingPhase('seeding', 1, 1), new CyclingPhase('watching', 1, 2), new CyclingPhase('fish', 1, null), new CyclingPhase('diatoms', 2, 8), new CyclingPhase('grazers', 3, null)],
+            CyclingMethod::Dark => [
+                new CyclingPhase('filling', 1, 1), new CyclingPhase('waiting', 1, 4), new CyclingPhase('last_change', 3, 6),
+                new CyclingPhase('planting', 4, 7), new CyclingPhase('diatoms', 5, 11), new CyclingPhase('grazers', 5, null),
+                new CyclingPhase('fish', 6, null),
+            ],
+            CyclingMethod::Planted => [
+                new CyclingPhase('planting', 1, 1), new CyclingPhase('melting', 1, 4), new CyclingPhase('diatoms', 2, 8),
+                new CyclingPhase('grazers', 4, null), new CyclingPhase('fish', 6, null), new CyclingPhase('settled', 12, null),
+            ],
+            CyclingMethod::Bare => [
+                new CyclingPhase('bare', 1, 5), new CyclingPhase('diatoms', 2, 10), new CyclingPhase('grazers', 5, null),
+                new CyclingPhase('fish', 6, null), new CyclingPhase('settled', 12, null),
+            ],
+            CyclingMethod::Fish => [
+                new CyclingPhase('few', 1, 6), new CyclingPhase('diatoms', 2, 8), new CyclingPhase('grazers', 5, null),
+                new CyclingPhase('fish', 7, null),
+            ],
+            CyclingMethod::Seeded => [
+                new CyclingPhase('seeding', 1, 1), new CyclingPhase('watching', 1, 2), new CyclingPhase('fish', 1, null),
+                new CyclingPhase('diatoms', 2, 8), new CyclingPhase('grazers', 3, null),
+            ],
         };
     }
 

@@ -81,8 +81,15 @@ final readonly class Nitrification
         public float $bed = 0.0,
         public bool $isOfFood = false,
     ) {
-        if (!($source >= 0.0 && $source <= 20.0) || !($plants >= 0.0 && $plants <= 20.0) || !($celsius >= 0.0 && $celsius <= 40.0) || !($ph >= 4.0 && $ph <= 10.0) || !($pace > 0.0 && $pace <= 10.0)
-            || !($bed >= 0.0 && $bed <= 50.0) || !($first[0] > 0.0 && $first[0] <= 10.0) || !($first[1] > 0.0 && $first[1] <= 10.0) || ($alkalinity !== null && !($alkalinity >= 0.0 && $alkalinity <= 50.0))) {
+        if (!($source >= 0.0 && $source <= 20.0)
+            || !($plants >= 0.0 && $plants <= 20.0)
+            || !($celsius >= 0.0 && $celsius <= 40.0)
+            || !($ph >= 4.0 && $ph <= 10.0)
+            || !($pace > 0.0 && $pace <= 10.0)
+            || !($bed >= 0.0 && $bed <= 50.0)
+                || !($first[0] > 0.0 && $first[0] <= 10.0)
+                || !($first[1] > 0.0 && $first[1] <= 10.0)
+                || ($alkalinity !== null && !($alkalinity >= 0.0 && $alkalinity <= 50.0))) {
             throw CyclingFault::range();
         }
     }
@@ -102,7 +109,17 @@ final readonly class Nitrification
     /** The same with source, pace and first bacteria so many times what they are, within what the model takes. */
     public function times(float $source, float $pace, float $first): self
     {
-        return new self(min(20.0, $this->source * $source), $this->plants, [min(10.0, $this->first[0] * $first), min(10.0, $this->first[1] * $first)], $this->celsius, $this->ph, $this->alkalinity, min(10.0, $this->pace * $pace), $this->bed, $this->isOfFood);
+        return new self(
+            min(20.0, $this->source * $source),
+            $this->plants,
+            [min(10.0, $this->first[0] * $first), min(10.0, $this->first[1] * $first)],
+            $this->celsius,
+            $this->ph,
+            $this->alkalinity,
+            min(10.0, $this->pace * $pace),
+            $this->bed,
+            $this->isOfFood,
+        );
     }
 
     /**
@@ -149,7 +166,15 @@ final readonly class Nitrification
         $run = $this->run($days, $changes, $doses, $steps);
         $points = [];
         foreach ($run->ammonia as $day => $ammonia) {
-            $points[] = new NitrogenPoint($day, $ammonia, $run->nitrite[$day], $run->nitrate[$day], $run->plants[$day], $run->alkalinity[$day] ?? null, $run->given[$day]);
+            $points[] = new NitrogenPoint(
+                $day,
+                $ammonia,
+                $run->nitrite[$day],
+                $run->nitrate[$day],
+                $run->plants[$day],
+                $run->alkalinity[$day] ?? null,
+                $run->given[$day],
+            );
         }
 
         return new NitrogenCourse($points, $run->ofAmmonia, $run->ofNitrite);
@@ -244,7 +269,9 @@ final readonly class Nitrification
      */
     private function left(float $oxidised, float $released, float $taken): ?float
     {
-        return $this->alkalinity === null ? null : max(0.0, $this->alkalinity - (self::ALKALINITY * $oxidised + $taken - ($this->isOfFood ? $released : 0.0)) / self::NITROGEN);
+        return $this->alkalinity === null
+            ? null
+            : max(0.0, $this->alkalinity - (self::ALKALINITY * $oxidised + $taken - ($this->isOfFood ? $released : 0.0)) / self::NITROGEN);
     }
 
     private static function byAcidity(float $ph): float

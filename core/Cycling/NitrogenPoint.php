@@ -15,7 +15,15 @@ final readonly class NitrogenPoint
      * @param float|null $alkalinity meq/L
      * @param float      $given      what has come in, without what changes took out, mg/L N
      */
-    public function __construct(public int $day, public float $ammonia, public float $nitrite, public float $nitrate, public float $plants, public ?float $alkalinity, public float $given) {}
+    public function __construct(
+        public int $day,
+        public float $ammonia,
+        public float $nitrite,
+        public float $nitrate,
+        public float $plants,
+        public ?float $alkalinity,
+        public float $given,
+    ) {}
 
     /** All nitrogen that is accounted for, mg/L. */
     public function sum(): float

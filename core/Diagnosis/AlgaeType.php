@@ -35,6 +35,9 @@ final readonly class AlgaeType
     /** What is done first, for telling whether two kinds come to the same. */
     public function act(): string
     {
-        return $this->sort->value.' '.implode(' ', array_map(static fn(Technique $technique): string => $technique->value, $this->techniques)).' '.implode(' ', array_keys($this->suspects));
+        return $this->sort->value.' '.implode(
+            ' ',
+            array_map(static fn(Technique $technique): string => $technique->value, $this->techniques),
+        ).' '.implode(' ', array_keys($this->suspects));
     }
 }

@@ -11,10 +11,28 @@ final class AppearanceSigns
     private static function catalogue(): array
     {
         return SignEntry::keyed([
-            SignEntry::among('shape', ['dust' => 1.2, 'dots' => 0.8, 'crust' => 0.4, 'threads' => 1.4, 'antlers' => 0.4, 'tufts' => 1.0, 'fuzz' => 0.8, 'wool' => 0.5, 'net' => 0.3, 'sheets' => 0.7, 'cloud' => 0.8, 'film' => 0.7, 'jelly' => 0.5, 'bodies' => 0.5], AnswerEffort::Look, 'form'),
+            SignEntry::among(
+                'shape',
+                [
+                    'dust' => 1.2, 'dots' => 0.8, 'crust' => 0.4, 'threads' => 1.4, 'antlers' => 0.4, 'tufts' => 1.0, 'fuzz' => 0.8, 'wool' => 0.5,
+                    'net' => 0.3, 'sheets' => 0.7, 'cloud' => 0.8, 'film' => 0.7, 'jelly' => 0.5, 'bodies' => 0.5,
+                ],
+                AnswerEffort::Look,
+                'form',
+            ),
             SignEntry::among('colour', ['green' => 3.4, 'brown' => 2.0, 'dark' => 1.2, 'grey' => 0.8, 'blue_green' => 0.7, 'white' => 1.3, 'clear' => 0.6]),
-            SignEntry::among('where', ['panes' => 1.8, 'sand' => 0.9, 'sand_line' => 0.5, 'old_leaves' => 1.6, 'edges' => 1.4, 'wood' => 0.9, 'stones' => 1.0, 'outlet' => 0.6, 'surface' => 0.6, 'water' => 0.7]),
-            SignEntry::among('off', ['wipe' => 3.0, 'blade' => 1.0, 'twist' => 1.8, 'pull' => 1.0, 'peels' => 1.0, 'stays' => 1.2, 'loose' => 1.0], AnswerEffort::Wipe),
+            SignEntry::among(
+                'where',
+                [
+                    'panes' => 1.8, 'sand' => 0.9, 'sand_line' => 0.5, 'old_leaves' => 1.6, 'edges' => 1.4, 'wood' => 0.9, 'stones' => 1.0,
+                    'outlet' => 0.6, 'surface' => 0.6, 'water' => 0.7,
+                ],
+            ),
+            SignEntry::among(
+                'off',
+                ['wipe' => 3.0, 'blade' => 1.0, 'twist' => 1.8, 'pull' => 1.0, 'peels' => 1.0, 'stays' => 1.2, 'loose' => 1.0],
+                AnswerEffort::Wipe,
+            ),
             SignEntry::among('feel', ['soft' => 4.0, 'slimy' => 2.4, 'rough' => 1.4, 'hard' => 1.2, 'nothing' => 1.0], AnswerEffort::Wipe),
             SignEntry::among('length', ['flat' => 4.2, 'short' => 2.4, 'middle' => 2.0, 'long' => 1.4], AnswerEffort::Look, 'form'),
             SignEntry::plain('branched', 1.5),

@@ -107,7 +107,12 @@ final readonly class DieOff
      */
     public function freeAmmonia(float $alkalinity, float $celsius): Computation
     {
-        return Ammonia::free('ammonia.title_at_its_worst', new ExactValue(self::OFF * $this->ammonium()->value('NH4')), new ExactValue(self::highestPh($alkalinity, $celsius)), new ExactValue($celsius));
+        return Ammonia::free(
+            'ammonia.title_at_its_worst',
+            new ExactValue(self::OFF * $this->ammonium()->value('NH4')),
+            new ExactValue(self::highestPh($alkalinity, $celsius)),
+            new ExactValue($celsius),
+        );
     }
 
     /**

@@ -32,7 +32,10 @@ enum Grazer: string
         };
     }
 
-    /** @return array{float, float, float, float, int} least litres, least and most degrees, least hardness in dGH, and how many live together. House defaults. */
+    /**
+     * @return array{float, float, float, float, int} least litres, least and most degrees, least hardness in dGH, and how many live
+     *     together. House defaults.
+     */
     public function needs(): array
     {
         return match ($this) {
@@ -64,7 +67,8 @@ enum Grazer: string
         $isFish = in_array($this, [self::Otocinclus, self::Ancistrus, self::Crossocheilus], true);
         $isShrimp = in_array($this, [self::BrushShrimp, self::DwarfShrimp], true);
         // Large mouths take shrimp; a grazing fish disturbs a colony that is kept for its young.
-        $clash = ($isShrimp && $needs->living->eatsShrimp) || ($needs->group === AnimalGroup::HardWaterFish ? in_array($this, [self::BrushShrimp, self::DwarfShrimp, self::Otocinclus], true)
+        $clash = ($isShrimp && $needs->living->eatsShrimp)
+            || ($needs->group === AnimalGroup::HardWaterFish ? in_array($this, [self::BrushShrimp, self::DwarfShrimp, self::Otocinclus], true)
             : in_array($needs->group, [AnimalGroup::SoftWaterShrimp, AnimalGroup::HardyShrimp], true) && ($isFish || $this === self::BrushShrimp));
 
         return [

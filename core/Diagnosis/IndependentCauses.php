@@ -36,8 +36,13 @@ final class IndependentCauses
      *
      * @throws EvidenceFault when a share is none
      */
-    public function __construct(private readonly array $signs, private readonly array $prior, private readonly array $shares, private readonly Answers $answers, private readonly array $dangers = [])
-    {
+    public function __construct(
+        private readonly array $signs,
+        private readonly array $prior,
+        private readonly array $shares,
+        private readonly Answers $answers,
+        private readonly array $dangers = [],
+    ) {
         if (!(min($prior) > 0.0 && max($prior) < 1.0)) {
             throw EvidenceFault::prior();
         }

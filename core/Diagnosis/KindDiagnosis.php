@@ -58,7 +58,10 @@ final class KindDiagnosis
                 $shares[$key][$name] = self::share($kind, $sign, $confirmed[$name][$key] ?? []);
             }
             $even = 1.0 / count($sign->options);
-            $shares[$key][ExclusiveDiagnosis::NONE] = array_map(static fn(float $share): float => $share + ExclusiveDiagnosis::SOFTENED * ($even - $share), AppearanceSigns::usually($key));
+            $shares[$key][ExclusiveDiagnosis::NONE] = array_map(
+                static fn(float $share): float => $share + ExclusiveDiagnosis::SOFTENED * ($even - $share),
+                AppearanceSigns::usually($key),
+            );
         }
 
         return $shares;

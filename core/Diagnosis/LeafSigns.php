@@ -12,7 +12,10 @@ final class LeafSigns
     {
         return SignEntry::keyed([
             SignEntry::among('which', ['old' => 4.5, 'new' => 2.5, 'all' => 3.0]),
-            SignEntry::among('pattern', ['even' => 2.5, 'between_veins' => 1.0, 'edges' => 1.2, 'pinholes' => 1.2, 'twisted' => 1.0, 'glassy' => 1.1, 'holes' => 1.5, 'rows' => 0.5]),
+            SignEntry::among(
+                'pattern',
+                ['even' => 2.5, 'between_veins' => 1.0, 'edges' => 1.2, 'pinholes' => 1.2, 'twisted' => 1.0, 'glassy' => 1.1, 'holes' => 1.5, 'rows' => 0.5],
+            ),
             SignEntry::among('leaf_colour', ['yellow' => 3.0, 'pale' => 1.8, 'dark' => 1.2, 'brown' => 2.5, 'sound' => 1.5]),
             SignEntry::plain('one_plant', 3.0),
             SignEntry::plain('new_sound', 5.0),

@@ -52,7 +52,9 @@ final readonly class Likelihood
         $rest = 10.0 - min($most, max($least, $named * $scale));
 
         return array_map(
-            static fn(string $option, int $i): float => isset($tenths[$option]) ? $tenths[$option] * $scale / 10.0 : $rest / 10.0 * ($usually[$i] ?? 0.0) / max(1e-9, $others),
+            static fn(string $option, int $i): float => isset($tenths[$option])
+                ? $tenths[$option] * $scale / 10.0
+                : $rest / 10.0 * ($usually[$i] ?? 0.0) / max(1e-9, $others),
             $sign->options,
             array_keys($sign->options),
         );

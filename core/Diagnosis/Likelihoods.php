@@ -33,7 +33,11 @@ final class Likelihoods
             $all += $count;
         }
 
-        return array_map(static fn(float $share, int $count): float => (self::DEFAULT_COUNTS * $share + $count) / (self::DEFAULT_COUNTS + $all), $default, array_pad(array_slice($seen, 0, count($default)), count($default), 0));
+        return array_map(
+            static fn(float $share, int $count): float => (self::DEFAULT_COUNTS * $share + $count) / (self::DEFAULT_COUNTS + $all),
+            $default,
+            array_pad(array_slice($seen, 0, count($default)), count($default), 0),
+        );
     }
 
     /**

@@ -21,7 +21,10 @@ final readonly class SignEntry
     {
         $sum = max(1e-9, array_sum($tenths));
 
-        return new self(new Observation($key, array_keys($tenths), $effort, $group), array_map(static fn(float $share): float => $share / $sum, array_values($tenths)));
+        return new self(
+            new Observation($key, array_keys($tenths), $effort, $group),
+            array_map(static fn(float $share): float => $share / $sum, array_values($tenths)),
+        );
     }
 
     /**

@@ -31,7 +31,12 @@ final class DoseSchedule
         foreach ($given as [$one, $at, $brings]) {
             foreach ($given as [$other, $later, $too]) {
                 $hours = min(abs($at - $later), 24.0 - abs($at - $later));
-                if ($one !== $other && $hours < self::APART && ($brings[Parameter::Iron->value] ?? 0.0) > 0.0 && ($too[Parameter::Phosphate->value] ?? 0.0) > 0.0) {
+                if (
+                    $one !== $other
+                    && $hours < self::APART
+                    && ($brings[Parameter::Iron->value] ?? 0.0) > 0.0
+                    && ($too[Parameter::Phosphate->value] ?? 0.0) > 0.0
+                ) {
                     return [$one, $other, $hours];
                 }
             }

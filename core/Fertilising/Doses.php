@@ -141,7 +141,13 @@ final readonly class Doses
      */
     public static function peak(float $level, float $rate, float $loss, float $dose, int $every, float $share, int $days, float $source, int $ahead): float
     {
-        if (!($level >= 0.0 && is_finite($rate) && $loss >= 0.0 && $dose >= 0.0 && $share >= 0.0 && $share <= 1.0 && $source >= 0.0) || $every < 1 || $days < 1 || $ahead < 1 || $ahead > 1000) {
+        if (
+            !($level >= 0.0 && is_finite($rate) && $loss >= 0.0 && $dose >= 0.0 && $share >= 0.0 && $share <= 1.0 && $source >= 0.0)
+            || $every < 1
+            || $days < 1
+            || $ahead < 1
+            || $ahead > 1000
+        ) {
             throw FertilisingFault::routine();
         }
         $highest = $level;
@@ -194,7 +200,11 @@ final readonly class Doses
         foreach ($most as $name => $limit) {
             $sum = self::brought($amounts, $feeds, $litres)[$name] ?? 0.0;
             if ($sum > $limit) {
-                $amounts = array_map(static fn(float $amount, Fertiliser $feed): float => ($feed->milligrams[$name] ?? 0.0) > 0.0 ? $amount * max(0.0, $limit) / $sum : $amount, $amounts, $feeds);
+                $amounts = array_map(
+                    static fn(float $amount, Fertiliser $feed): float => ($feed->milligrams[$name] ?? 0.0) > 0.0 ? $amount * max(0.0, $limit) / $sum : $amount,
+                    $amounts,
+                    $feeds,
+                );
             }
         }
 

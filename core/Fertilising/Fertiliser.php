@@ -25,8 +25,14 @@ final readonly class Fertiliser
      *
      * @throws FertilisingFault
      */
-    public function __construct(public string $key, public string $name, public string $unit, public array $milligrams, public float $step, public ?float $label = null)
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $unit,
+        public array $milligrams,
+        public float $step,
+        public ?float $label = null,
+    ) {
         if (!($step > 0.0 && $step < INF) || ($milligrams !== [] && !(min($milligrams) >= 0.0 && max($milligrams) < INF))) {
             throw FertilisingFault::feed();
         }
@@ -74,7 +80,14 @@ final readonly class Fertiliser
         }
 
         // A millilitre to a litre is what a bottle declared by weight is reckoned over to, and no dose.
-        return new self($key, $name, 'mL', array_map(static fn(float $raise): float => $raise * $litres / $dose, $raises), $step, $dose < $litres ? $dose / $litres * self::WEEK / max(1.0, $days ?? self::WEEK) : null);
+        return new self(
+            $key,
+            $name,
+            'mL',
+            array_map(static fn(float $raise): float => $raise * $litres / $dose, $raises),
+            $step,
+            $dose < $litres ? $dose / $litres * self::WEEK / max(1.0, $days ?? self::WEEK) : null,
+        );
     }
 
     /** The same with no label to hold it to: it was made up at home. */

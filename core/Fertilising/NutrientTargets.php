@@ -54,8 +54,15 @@ final class NutrientTargets
      *
      * @throws FertilisingFault
      */
-    public static function afterChange(Parameter $nutrient, float $aim, NormalValue $now, NormalValue $rate, float $share, float $days, NormalValue $source): Computation
-    {
+    public static function afterChange(
+        Parameter $nutrient,
+        float $aim,
+        NormalValue $now,
+        NormalValue $rate,
+        float $share,
+        float $days,
+        NormalValue $source,
+    ): Computation {
         if (!($share >= 0.0 && $share <= 1.0 && $days >= 1.0 && $days <= 365.0)) {
             throw FertilisingFault::routine();
         }

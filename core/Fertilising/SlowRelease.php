@@ -89,7 +89,8 @@ final class SlowRelease
                 throw FertilisingFault::rootTabs();
             }
             $at = (string) ($i + 1);
-            $working = $working->given('n'.$at, 'slow_food.capsules', (float) $number, '×')->constant('t'.$at, 'slow_food.days_that_they_last', $days, 'd', 'their_kind_warmth', null)
+            $working = $working->given('n'.$at, 'slow_food.capsules', (float) $number, '×')
+                ->constant('t'.$at, 'slow_food.days_that_they_last', $days, 'd', 'their_kind_warmth', null)
                 ->constant('m'.$at, 'slow_food.held_by_each', self::held($kind, $nutrient), 'mg', 'house_default', Grade::Guess);
             $parts[] = "n$at * m$at / t$at";
         }

@@ -26,7 +26,9 @@ final class Computation
      * Multipliers of the inputs, in their order; after the last the first comes round again. Found by search, the first six among themselves
      * first: of 20 bells no band of a sum or a difference is off by more than 7.5 %, half of them by less than 2.3 %.
      */
-    private const MULTIPLIERS = [1, 97, 111, 91, 45, 112, 22, 62, 24, 49, 50, 95, 101, 42, 30, 38, 23, 127, 36, 20, 74, 17, 27, 82, 99, 13, 58, 94, 7, 32, 43, 103];
+    private const MULTIPLIERS = [
+        1, 97, 111, 91, 45, 112, 22, 62, 24, 49, 50, 95, 101, 42, 30, 38, 23, 127, 36, 20, 74, 17, 27, 82, 99, 13, 58, 94, 7, 32, 43, 103,
+    ];
 
     /** Rounds of solving all cases; most need six. */
     private const MOST_ROUNDS = 40;
@@ -71,8 +73,14 @@ final class Computation
     }
 
     /** A constant of nature or of the craft, with where it comes from. */
-    public function constant(string $symbol, string|Text $label, Distribution|float $value, string $unit, string|Text $source, ?Grade $grade = Grade::Measured): self
-    {
+    public function constant(
+        string $symbol,
+        string|Text $label,
+        Distribution|float $value,
+        string $unit,
+        string|Text $source,
+        ?Grade $grade = Grade::Measured,
+    ): self {
         return $this->add(new Given($symbol, $label, is_float($value) ? new ExactValue($value) : $value, $unit, $source, $grade));
     }
 
@@ -127,7 +135,9 @@ final class Computation
     {
         $factor = $unit->widthFromBase(1.0);
 
-        return abs($factor - 1.0) < 1e-9 ? $this : $this->constant('f'.$as, Text::of('in_your_unit', what: $label instanceof Text ? $label : Text::of($label)), $factor, '×', 'molar_masses_iupac')
+        return abs($factor - 1.0) < 1e-9
+            ? $this
+            : $this->constant('f'.$as, Text::of('in_your_unit', what: $label instanceof Text ? $label : Text::of($label)), $factor, '×', 'molar_masses_iupac')
             ->line("$as = $symbol * f$as", $label, $unit->label.$per);
     }
 

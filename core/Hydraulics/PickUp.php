@@ -97,7 +97,13 @@ final readonly class PickUp
             ->given('Q', 'pick_up.flow_of_hose_at_full_tank', $this->perMinute, 'L/min')
             ->given('T', 'pick_up.inner_diameter_of_tube', $this->tube, 'mm')
             ->given('d', 'pick_up.size_of_grain', $size, 'mm')
-            ->constant('R', Text::of('pick_up.how_much_denser_than_water_what', what: $grain), $grain->excess(), '', $grain === Grain::Quartz ? 'quartz_2650_kg_m' : 'house_default')
+            ->constant(
+                'R',
+                Text::of('pick_up.how_much_denser_than_water_what', what: $grain),
+                $grain->excess(),
+                '',
+                $grain === Grain::Quartz ? 'quartz_2650_kg_m' : 'house_default',
+            )
             ->constant('nu', 'pick_up.kinematic_viscosity_of_water', Siphon::viscosity($this->celsius), 'm²/s', 'vogel_equation')
             ->constant('g', 'pick_up.gravity', Siphon::GRAVITY, 'm/s²', 'standard')
             ->line(self::RISE, 'pick_up.speed_at_which_water_rises_in', 'm/s')

@@ -31,6 +31,9 @@ enum LampKind: string
         $count = max(1, min(40, $count));
         $gap = ($length - self::SPOT) / max(1, $count - 1);
 
-        return array_map(static fn(int $i): array => [$count === 1 ? 0.0 : $i * $gap - ($length - self::SPOT) / 2.0, min(self::SPOT, $length), min(self::SPOT, $width)], range(0, $count - 1));
+        return array_map(
+            static fn(int $i): array => [$count === 1 ? 0.0 : $i * $gap - ($length - self::SPOT) / 2.0, min(self::SPOT, $length), min(self::SPOT, $width)],
+            range(0, $count - 1),
+        );
     }
 }

@@ -26,8 +26,14 @@ final readonly class LampReading
      *
      * @throws LightFault
      */
-    public function __construct(public float $light, public float $across, public float $front, public float $depth, public float $band, public float $day = 0.0)
-    {
+    public function __construct(
+        public float $light,
+        public float $across,
+        public float $front,
+        public float $depth,
+        public float $band,
+        public float $day = 0.0,
+    ) {
         if (!($light > 0.0 && $light < 1e5 && $band > 0.0 && $band <= 10.0 && is_finite($day))) {
             throw LightFault::reading();
         }

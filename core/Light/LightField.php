@@ -48,8 +48,13 @@ final class LightField
      * @param list<LampModel>        $lamps
      * @param list<LampReading> $readings held against it; they move all of it by one factor
      */
-    public function __construct(public readonly array $lamps, public readonly Footprint $plan, public readonly GlassCover $cover = GlassCover::Open, public readonly WaterTint $tint = WaterTint::Clear, array $readings = [])
-    {
+    public function __construct(
+        public readonly array $lamps,
+        public readonly Footprint $plan,
+        public readonly GlassCover $cover = GlassCover::Open,
+        public readonly WaterTint $tint = WaterTint::Clear,
+        array $readings = [],
+    ) {
         $seen = [];
         foreach ($readings as $reading) {
             $reckoned = $this->reckoned($reading->depth) * $this->ratio($reading->across, $reading->front, $reading->depth);
@@ -151,7 +156,13 @@ final class LightField
             ->constant('p', 'light_field.way_over_depth', self::PATH, '×', 'house_default', Grade::Guess)
             ->given('z', 'light_field.depth', $depth / 1000.0, 'm')
             ->given('A', 'light_field.plan_of_water', $this->plan->area() / 1e6, 'm²')
-            ->given('ln_factor', $this->factor->count > 0 ? 'light_field.what_readings_say_of_lamp_ln' : 'light_field.what_reckoning_may_off_ln', $this->factor->distribution(), '', Grade::Guess)
+            ->given(
+                'ln_factor',
+                $this->factor->count > 0 ? 'light_field.what_readings_say_of_lamp_ln' : 'light_field.what_reckoning_may_off_ln',
+                $this->factor->distribution(),
+                '',
+                Grade::Guess,
+            )
             ->line('open = flux * s * T_surface * T_cover * exp(-K * z * p) / A', 'light_field.as_reckoned', 'µmol/m²s')
             ->line('E = open * exp(ln_factor)', 'light_field.mean_light_at_that_depth', 'µmol/m²s');
     }
@@ -197,7 +208,10 @@ final class LightField
         return $this->surface;
     }
 
-    /** A place against the mean: as it falls on the surface, and drawn toward the mean with depth. House default: halfway at about a third of the shorter side. */
+    /**
+     * A place against the mean: as it falls on the surface, and drawn toward the mean with depth. House default: halfway at about a third
+     * of the shorter side.
+     */
     private function ratio(float $across, float $front, float $depth): float
     {
         self::checked($depth);

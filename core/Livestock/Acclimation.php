@@ -48,7 +48,14 @@ final readonly class Acclimation
     public const IN_BAG = 40.0;
 
     /** @param array{float, float, float} $free mg/L NH3-N in the closed bag, once it is open, and at which it is an alarm for them */
-    private function __construct(public AcclimationMethod $means, public string $why, public float $allowed, public ?Computation $drip, public array $free, public bool $isMeasured) {}
+    private function __construct(
+        public AcclimationMethod $means,
+        public string $why,
+        public float $allowed,
+        public ?Computation $drip,
+        public array $free,
+        public bool $isMeasured,
+    ) {}
 
     /**
      * @param string     $sort       fish, shrimp, snail or plant
@@ -63,10 +70,34 @@ final readonly class Acclimation
      *
      * @throws LivestockFault when one of them is out of its range
      */
-    public static function plan(string $sort, float $bag, float $tank, float $litres, float $hours, ?float $ammonium, ?float $bagPh, ?float $tankPh, float $alkalinity, float $celsius, bool $isMeasured = true): self
-    {
-        if (!($bag >= 0.0 && $bag <= 20000.0 && $tank > 0.0 && $tank <= 20000.0 && $litres > 0.0 && $litres <= 200.0 && $hours >= 0.0 && $hours <= 500.0 && $alkalinity > 0.0 && $alkalinity <= 20.0 && $celsius >= 0.0 && $celsius <= 40.0)
-            || ($ammonium !== null && !($ammonium >= 0.0 && $ammonium <= 200.0)) || ($bagPh !== null && !($bagPh >= 3.0 && $bagPh <= 11.0)) || ($tankPh !== null && !($tankPh >= 3.0 && $tankPh <= 11.0))) {
+    public static function plan(
+        string $sort,
+        float $bag,
+        float $tank,
+        float $litres,
+        float $hours,
+        ?float $ammonium,
+        ?float $bagPh,
+        ?float $tankPh,
+        float $alkalinity,
+        float $celsius,
+        bool $isMeasured = true,
+    ): self {
+        if (!($bag >= 0.0
+            && $bag <= 20000.0
+            && $tank > 0.0
+            && $tank <= 20000.0
+            && $litres > 0.0
+            && $litres <= 200.0
+            && $hours >= 0.0
+            && $hours <= 500.0
+            && $alkalinity > 0.0
+            && $alkalinity <= 20.0
+            && $celsius >= 0.0
+            && $celsius <= 40.0)
+            || ($ammonium !== null && !($ammonium >= 0.0 && $ammonium <= 200.0))
+                || ($bagPh !== null && !($bagPh >= 3.0 && $bagPh <= 11.0))
+                || ($tankPh !== null && !($tankPh >= 3.0 && $tankPh <= 11.0))) {
             throw LivestockFault::range();
         }
         $off = abs($bag - $tank) / $tank;
@@ -86,7 +117,16 @@ final readonly class Acclimation
             default => [AcclimationMethod::Drip, $off > $allowed ? 'conductivity' : 'acidity'],
         };
 
-        return new self($means, $why, $allowed, in_array($means, [AcclimationMethod::Drip, AcclimationMethod::Clean], true) ? self::drip($sort, $bag, $tank, $litres, $off, $apart, $allowed) : null, $free, $isMeasured);
+        return new self(
+            $means,
+            $why,
+            $allowed,
+            in_array($means, [AcclimationMethod::Drip, AcclimationMethod::Clean], true)
+                ? self::drip($sort, $bag, $tank, $litres, $off, $apart, $allowed)
+                : null,
+            $free,
+            $isMeasured,
+        );
     }
 
     /** @return list<ArrivalStep> in their order */
@@ -96,11 +136,19 @@ final readonly class Acclimation
             return [new ArrivalStep('unpack'), new ArrivalStep('look'), new ArrivalStep('dip'), new ArrivalStep('apart')];
         }
         $before = [new ArrivalStep('dark'), new ArrivalStep('float', self::WAITS[0])];
-        $drips = new ArrivalStep(($this->drip?->value('n') > 1.5 ? 'drip_stages' : 'drip').($this->isMeasured ? '' : '_unmeasured'), (int) round($this->drip?->value('minutes') ?? 0.0));
+        $drips = new ArrivalStep(
+            ($this->drip?->value('n') > 1.5 ? 'drip_stages' : 'drip').($this->isMeasured ? '' : '_unmeasured'),
+            (int) round($this->drip?->value('minutes') ?? 0.0),
+        );
         $way = match ($this->means) {
             AcclimationMethod::Pour => [new ArrivalStep('cups', self::WAITS[1]), new ArrivalStep('over')],
-            AcclimationMethod::Drip => [...$this->why === 'unmeasured_old' ? [new ArrivalStep('bind')] : [], new ArrivalStep('bucket'), $drips, new ArrivalStep('over_bucket')],
-            AcclimationMethod::Clean => [new ArrivalStep('clean_water'), new ArrivalStep('into_clean'), new ArrivalStep('from_clean'), $drips, new ArrivalStep('over_bucket')],
+            AcclimationMethod::Drip => [
+                ...$this->why === 'unmeasured_old' ? [new ArrivalStep('bind')] : [], new ArrivalStep('bucket'), $drips,
+                new ArrivalStep('over_bucket'),
+            ],
+            AcclimationMethod::Clean => [
+                new ArrivalStep('clean_water'), new ArrivalStep('into_clean'), new ArrivalStep('from_clean'), $drips, new ArrivalStep('over_bucket'),
+            ],
             default => [new ArrivalStep('ready'), new ArrivalStep('at_once')],
         };
 
@@ -122,7 +170,10 @@ final readonly class Acclimation
         for ($stage = 0; $stage < (int) round($stages); ++$stage) {
             for ($part = $stage === 0 ? 0 : 1; $part <= $parts; ++$part) {
                 $litres = $first + ($last - $first) * $part / $parts;
-                $rows[] = ['minutes' => $this->drip->value('minutes') * ($stage + $part / $parts) / $stages, 'litres' => $litres, 'conductivity' => self::conductivityAfter($tank + ($bag - $tank) * ($first / $last) ** $stage, $tank, $first, $litres - $first)];
+                $rows[] = [
+                    'minutes' => $this->drip->value('minutes') * ($stage + $part / $parts) / $stages, 'litres' => $litres,
+                    'conductivity' => self::conductivityAfter($tank + ($bag - $tank) * ($first / $last) ** $stage, $tank, $first, $litres - $first),
+                ];
             }
         }
 

@@ -28,7 +28,19 @@ final readonly class AnimalKind
      * @param bool           $alone   whether two of them fight
      * @param int            $weeks   after its filling until a tank has the film that it lives on; 0 where it lives on what it is fed
      */
-    public function __construct(public string $key, public string $sort, public float $length, public int $least, public array $celsius, public array $hardness, public ?float $food = null, public bool $grazes = false, public array $eats = [], public bool $alone = false, public int $weeks = 0) {}
+    public function __construct(
+        public string $key,
+        public string $sort,
+        public float $length,
+        public int $least,
+        public array $celsius,
+        public array $hardness,
+        public ?float $food = null,
+        public bool $grazes = false,
+        public array $eats = [],
+        public bool $alone = false,
+        public int $weeks = 0,
+    ) {}
 
     /** Whether it may eat the other kind when grown. */
     public function mayEat(self $other): bool

@@ -19,7 +19,10 @@ final readonly class Community
     /** The group of shrimp among them; null where none live. */
     public function shrimp(): ?AnimalGroup
     {
-        $keys = array_map(static fn(AnimalKind $kind): string => $kind->key, array_filter($this->kinds, static fn(AnimalKind $kind): bool => $kind->sort === 'shrimp'));
+        $keys = array_map(
+            static fn(AnimalKind $kind): string => $kind->key,
+            array_filter($this->kinds, static fn(AnimalKind $kind): bool => $kind->sort === 'shrimp'),
+        );
 
         return $keys === [] ? null : (in_array('bee_shrimp', $keys, true) ? AnimalGroup::SoftWaterShrimp : AnimalGroup::HardyShrimp);
     }
@@ -127,7 +130,14 @@ final readonly class Community
         $has = $needs->swingLimits();
 
         return $shrimp === null || ($shrimp->ph >= $has->ph && $shrimp->kh >= $has->kh && $shrimp->gh >= $has->gh && $shrimp->ecShare >= $has->ecShare && $shrimp->celsius >= $has->celsius) ? null
-            : new SwingLimits(min($shrimp->ph, $has->ph), min($shrimp->kh, $has->kh), min($shrimp->gh, $has->gh), min($shrimp->ecShare, $has->ecShare), min($shrimp->celsius, $has->celsius), min($shrimp->unreadShare, $has->unreadShare));
+            : new SwingLimits(
+                min($shrimp->ph, $has->ph),
+                min($shrimp->kh, $has->kh),
+                min($shrimp->gh, $has->gh),
+                min($shrimp->ecShare, $has->ecShare),
+                min($shrimp->celsius, $has->celsius),
+                min($shrimp->unreadShare, $has->unreadShare),
+            );
     }
 
     /** @return array{float, float}|null base units */
@@ -135,7 +145,9 @@ final readonly class Community
     {
         return match ($parameter) {
             Parameter::Temperature => $kind->celsius,
-            Parameter::GeneralHardness => [Hardness::fromDegrees($kind->hardness[0])->millimolePerLitre, Hardness::fromDegrees($kind->hardness[1])->millimolePerLitre],
+            Parameter::GeneralHardness => [
+                Hardness::fromDegrees($kind->hardness[0])->millimolePerLitre, Hardness::fromDegrees($kind->hardness[1])->millimolePerLitre,
+            ],
             default => null,
         };
     }

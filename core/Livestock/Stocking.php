@@ -62,7 +62,13 @@ final class Stocking
             ->given('N', 'stocking.nitrogen_that_filter_had_to_take', new ExactValue($shown), 'mg/L')
             ->given('V', 'stocking.water', new ExactValue($litres), 'L')
             ->constant('food', 'stocking.dry_food_that_one_given_in', $kind->food(), 'mg', 'two_percent_of_its_weight_when', Grade::Guess)
-            ->constant('each', 'stocking.nitrogen_that_one_gives_off_in', max(1e-6, Meal::of($kind->food() / 1000.0, self::PROTEIN, $litres)->value('N')), 'mg', 'its_food_protein_share_that_given')
+            ->constant(
+                'each',
+                'stocking.nitrogen_that_one_gives_off_in',
+                max(1e-6, Meal::of($kind->food() / 1000.0, self::PROTEIN, $litres)->value('N')),
+                'mg',
+                'its_food_protein_share_that_given',
+            )
             ->constant('k', 'stocking.share_that_first_may_bring', self::FIRST, '×', 'house_default', Grade::Guess)
             ->line('count = k * N * V / each', 'stocking.at_most', '');
     }

@@ -32,5 +32,11 @@ final readonly class Nutrient
      * @param string      $declared  formula that labels of fertilisers declare it as
      * @param float       $ofDeclared as it is counted, for each gram that is declared so, from the IUPAC 2021 atomic weights
      */
-    public function __construct(public ?string $ion, public float $molarMass, public float $inPlants, public string $declared = '', public float $ofDeclared = 1.0) {}
+    public function __construct(
+        public ?string $ion,
+        public float $molarMass,
+        public float $inPlants,
+        public string $declared = '',
+        public float $ofDeclared = 1.0,
+    ) {}
 }

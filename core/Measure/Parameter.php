@@ -31,19 +31,41 @@ enum Parameter: string
         static $entries = [];
 
         return $entries[$this->value] ??= match ($this) {
-            self::Nitrate => new ParameterEntry('NO3', [0.0, 1000.0], fields: [0.0, 5.0, 10.0, 20.0, 40.0, 80.0], food: new Nutrient('NO3', 62.004, Nutrient::NITROGEN * MassConcentration::NITRATE_PER_NITROGEN, 'N', MassConcentration::NITRATE_PER_NITROGEN), balance: new LevelPrior(5.0, 5.0, 0.1, 1.0, 200.0), units: static fn(): array => [
+            self::Nitrate => new ParameterEntry('NO3', [0.0, 1000.0], fields: [0.0, 5.0, 10.0, 20.0, 40.0, 80.0], food: new Nutrient(
+                'NO3',
+                62.004,
+                Nutrient::NITROGEN * MassConcentration::NITRATE_PER_NITROGEN,
+                'N',
+                MassConcentration::NITRATE_PER_NITROGEN,
+            ), balance: new LevelPrior(5.0, 5.0, 0.1, 1.0, 200.0), units: static fn(): array => [
                 new Unit('no3', 'mg/L', 1.0, 0.0, 1),
                 new Unit('no3_n', 'mg/L N', MassConcentration::NITRATE_PER_NITROGEN, 0.0, 2),
             ]),
             self::Acidity => new ParameterEntry('pH', [2.0, 12.0], accuracy: 0.05, accuracyShare: 0.0, beyond: 1.0, method: ReadingMethod::Pen, step: 0.01, mixes: false, isDissolved: false, wander: 0.05, setDays: 30, units: static fn(): array => [
                 new Unit('ph', '', 1.0, 0.0, 2),
             ]),
-            self::CarbonateHardness => new ParameterEntry('KH', [0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre], method: ReadingMethod::Drops, step: 1.0, balance: new LevelPrior(4.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 3.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 0.06 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 30.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE), units: static fn(): array => [
+            self::CarbonateHardness => new ParameterEntry('KH', [
+                0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre,
+            ], method: ReadingMethod::Drops, step: 1.0, balance: new LevelPrior(
+                4.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+                3.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+                0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+                0.06 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+                30.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+            ), units: static fn(): array => [
                 new Unit('degrees', '°', Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre, 0.0, 1),
                 new Unit('caco3', 'mg/L CaCO3', Alkalinity::fromCalciumCarbonate(1.0)->milliequivalentPerLitre, 0.0, 0),
                 new Unit('meq', 'meq/L', 1.0, 0.0, 2),
             ]),
-            self::GeneralHardness => new ParameterEntry('GH', [0.0, Hardness::fromDegrees(100.0)->millimolePerLitre], method: ReadingMethod::Drops, step: 1.0, balance: new LevelPrior(8.0 * Hardness::MILLIMOLE_PER_DEGREE, 5.0 * Hardness::MILLIMOLE_PER_DEGREE, 0.1 * Hardness::MILLIMOLE_PER_DEGREE, 0.06 * Hardness::MILLIMOLE_PER_DEGREE, 40.0 * Hardness::MILLIMOLE_PER_DEGREE), units: static fn(): array => [
+            self::GeneralHardness => new ParameterEntry('GH', [
+                0.0, Hardness::fromDegrees(100.0)->millimolePerLitre,
+            ], method: ReadingMethod::Drops, step: 1.0, balance: new LevelPrior(
+                8.0 * Hardness::MILLIMOLE_PER_DEGREE,
+                5.0 * Hardness::MILLIMOLE_PER_DEGREE,
+                0.1 * Hardness::MILLIMOLE_PER_DEGREE,
+                0.06 * Hardness::MILLIMOLE_PER_DEGREE,
+                40.0 * Hardness::MILLIMOLE_PER_DEGREE,
+            ), units: static fn(): array => [
                 new Unit('degrees', '°', Hardness::fromDegrees(1.0)->millimolePerLitre, 0.0, 1),
                 new Unit('caco3', 'mg/L CaCO3', Hardness::fromCalciumCarbonate(1.0)->millimolePerLitre, 0.0, 0),
                 new Unit('mmol', 'mmol/L', 1.0, 0.0, 2),
@@ -64,20 +86,44 @@ enum Parameter: string
                 new Unit('no2', 'mg/L', 1.0, 0.0, 2),
                 new Unit('no2_n', 'mg/L N', MassConcentration::NITRITE_PER_NITROGEN, 0.0, 2),
             ]),
-            self::Phosphate => new ParameterEntry('PO4', [0.0, 50.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 2.0, 5.0], isSideline: true, balance: new LevelPrior(0.1, 0.2, 0.02, 0.05, 8.0), food: new Nutrient('H2PO4', 94.971, Nutrient::PHOSPHORUS * MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 'P2O5', 2.0 * 94.970 / 141.943), units: static fn(): array => [
+            self::Phosphate => new ParameterEntry('PO4', [0.0, 50.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 2.0, 5.0], isSideline: true, balance: new LevelPrior(0.1, 0.2, 0.02, 0.05, 8.0), food: new Nutrient(
+                'H2PO4',
+                94.971,
+                Nutrient::PHOSPHORUS * MassConcentration::PHOSPHATE_PER_PHOSPHORUS,
+                'P2O5',
+                2.0 * 94.970 / 141.943,
+            ), units: static fn(): array => [
                 new Unit('po4', 'mg/L', 1.0, 0.0, 2),
                 new Unit('po4_p', 'mg/L P', MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 0.0, 2),
             ]),
-            self::Potassium => new ParameterEntry('K', [0.0, 500.0], fields: [0.0, 5.0, 10.0, 15.0, 20.0, 30.0], isSideline: true, balance: new LevelPrior(3.0, 2.0, 0.1, 0.6, 80.0), food: new Nutrient('K', 39.098, Nutrient::POTASSIUM, 'K2O', 2.0 * 39.098 / 94.195), units: static fn(): array => [
+            self::Potassium => new ParameterEntry('K', [0.0, 500.0], fields: [0.0, 5.0, 10.0, 15.0, 20.0, 30.0], isSideline: true, balance: new LevelPrior(3.0, 2.0, 0.1, 0.6, 80.0), food: new Nutrient(
+                'K',
+                39.098,
+                Nutrient::POTASSIUM,
+                'K2O',
+                2.0 * 39.098 / 94.195,
+            ), units: static fn(): array => [
                 new Unit('k', 'mg/L', 1.0, 0.0, 1),
             ]),
             self::Iron => new ParameterEntry('Fe', [0.0, 20.0], fields: [0.0, 0.02, 0.05, 0.1, 0.2, 0.5, 1.0], isSideline: true, balance: new LevelPrior(0.01, 0.02, 0.004, 0.01, 0.8), food: new Nutrient(null, 55.845, Nutrient::IRON, 'Fe'), units: static fn(): array => [
                 new Unit('fe', 'mg/L', 1.0, 0.0, 2),
             ]),
-            self::Magnesium => new ParameterEntry('Mg', [0.0, 500.0], method: ReadingMethod::Drops, step: 2.0, isSideline: true, balance: new LevelPrior(6.0, 5.0, 0.1, 0.2, 200.0), food: new Nutrient('Mg', 24.305, Nutrient::MAGNESIUM, 'MgO', 24.305 / 40.304), units: static fn(): array => [
+            self::Magnesium => new ParameterEntry('Mg', [0.0, 500.0], method: ReadingMethod::Drops, step: 2.0, isSideline: true, balance: new LevelPrior(6.0, 5.0, 0.1, 0.2, 200.0), food: new Nutrient(
+                'Mg',
+                24.305,
+                Nutrient::MAGNESIUM,
+                'MgO',
+                24.305 / 40.304,
+            ), units: static fn(): array => [
                 new Unit('mg', 'mg/L', 1.0, 0.0, 1),
             ]),
-            self::Calcium => new ParameterEntry('Ca', [0.0, 1000.0], method: ReadingMethod::Drops, step: 10.0, isSideline: true, balance: new LevelPrior(40.0, 25.0, 0.3, 0.5, 1000.0), food: new Nutrient('Ca', 40.078, Nutrient::CALCIUM, 'CaO', 40.078 / 56.077), units: static fn(): array => [
+            self::Calcium => new ParameterEntry('Ca', [0.0, 1000.0], method: ReadingMethod::Drops, step: 10.0, isSideline: true, balance: new LevelPrior(40.0, 25.0, 0.3, 0.5, 1000.0), food: new Nutrient(
+                'Ca',
+                40.078,
+                Nutrient::CALCIUM,
+                'CaO',
+                40.078 / 56.077,
+            ), units: static fn(): array => [
                 new Unit('ca', 'mg/L', 1.0, 0.0, 0),
             ]),
             self::Chlorine => new ParameterEntry('Cl2', [0.0, 20.0], fields: [0.0, 0.1, 0.3, 0.5, 1.0, 2.0], ofTanks: false, isSideline: true, fine: [0.0, 0.02], units: static fn(): array => [

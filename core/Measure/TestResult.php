@@ -134,7 +134,9 @@ final readonly class TestResult
     /** By which this reading is off by itself, a standard deviation, beside what its kit is off in all that it reads. */
     public function ownSpread(): float
     {
-        return $this->method === ReadingMethod::Pen ? hypot(($this->high - $this->low) / sqrt(12.0), self::REPEATS * $this->value) : $this->distribution()->spread();
+        return $this->method === ReadingMethod::Pen
+            ? hypot(($this->high - $this->low) / sqrt(12.0), self::REPEATS * $this->value)
+            : $this->distribution()->spread();
     }
 
     private static function checked(Parameter $parameter, ReadingMethod $method, float $value, float $low, float $high): self

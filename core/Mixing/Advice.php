@@ -42,7 +42,10 @@ final readonly class Advice
             return null;
         }
         $aims = $target->aims();
-        $alone = array_values(array_filter($aims, static fn(RecipeAim $aim): bool => self::missed($target->only($aim), $planner->closest($target->only($aim))) !== []));
+        $alone = array_values(array_filter(
+            $aims,
+            static fn(RecipeAim $aim): bool => self::missed($target->only($aim), $planner->closest($target->only($aim))) !== [],
+        ));
         $pair = null;
         foreach ($aims as $i => $first) {
             foreach (array_slice($aims, $i + 1) as $second) {
@@ -213,7 +216,10 @@ final readonly class Advice
     /** @param list<RecipeAim> $missed */
     private static function pureShare(Planner $planner, Target $target, array $missed, Mixture $closest): ?float
     {
-        $high = array_filter($missed, static fn(RecipeAim $aim): bool => $aim !== RecipeAim::Ratio && (float) $closest->value($aim) > (float) $target->value($aim));
+        $high = array_filter(
+            $missed,
+            static fn(RecipeAim $aim): bool => $aim !== RecipeAim::Ratio && (float) $closest->value($aim) > (float) $target->value($aim),
+        );
         if ($high === [] || array_sum($planner->system->pure()) > 0.0) {
             return null;
         }

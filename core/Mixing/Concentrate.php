@@ -58,7 +58,8 @@ final readonly class Concentrate
     /** What falls out when two products stand in one strong solution, by key, or null. */
     public static function clash(Ingredient $a, Ingredient $b): ?string
     {
-        $brings = static fn(Ion $one, Ion $two): bool => ($a->perUnit->of($one) > 0.0 && $b->perUnit->of($two) > 0.0) || ($b->perUnit->of($one) > 0.0 && $a->perUnit->of($two) > 0.0);
+        $brings = static fn(Ion $one, Ion $two): bool => ($a->perUnit->of($one) > 0.0 && $b->perUnit->of($two) > 0.0)
+            || ($b->perUnit->of($one) > 0.0 && $a->perUnit->of($two) > 0.0);
 
         return match (true) {
             $brings(Ion::Calcium, Ion::Sulfate) => 'gypsum',

@@ -39,7 +39,17 @@ final readonly class Ingredient
             throw MixingFault::trial('recipe.purity');
         }
 
-        return new self($key === '' ? $salt->key : $key, $name === '' ? $salt->key : $name, 'g', $salt->perGram($purity), null, $salt->solubility, $price, $stock, $salt);
+        return new self(
+            $key === '' ? $salt->key : $key,
+            $name === '' ? $salt->key : $name,
+            'g',
+            $salt->perGram($purity),
+            null,
+            $salt->solubility,
+            $price,
+            $stock,
+            $salt,
+        );
     }
 
     public static function ofLabel(string $key, string $name, string $unit, Label $label, float $price = 0.0, ?float $stock = null): self

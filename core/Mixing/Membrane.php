@@ -72,7 +72,10 @@ final readonly class Membrane
             }
         }
         $slope = $slopes === [] ? 0.0 : Median::of($slopes);
-        $held = Average::learned(new NormalValue(...self::USUAL), array_map(static fn(array $p): array => [$p[1] - $slope * ($p[0] - $today), self::READING, $p[0]], $points));
+        $held = Average::learned(
+            new NormalValue(...self::USUAL),
+            array_map(static fn(array $p): array => [$p[1] - $slope * ($p[0] - $today), self::READING, $p[0]], $points),
+        );
         $level = $held->value;
         $left = match (true) {
             $level <= self::DUE => 0.0,

@@ -74,7 +74,11 @@ final readonly class Mixture
     /** Whether it is known what it comes to: conductivity always, the others only where no label in it is silent about them. */
     public function isKnown(RecipeAim $aim): bool
     {
-        $silent = array_filter($this->products, fn(Ingredient $product, int $j): bool => $this->amounts[$j] > 1e-9 && !$product->isHardnessKnown(), ARRAY_FILTER_USE_BOTH);
+        $silent = array_filter(
+            $this->products,
+            fn(Ingredient $product, int $j): bool => $this->amounts[$j] > 1e-9 && !$product->isHardnessKnown(),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return $aim === RecipeAim::Conductivity || $silent === [];
     }
@@ -138,7 +142,8 @@ final readonly class Mixture
      */
     public function working(RecipeAim $aim, float $litres, array $amountSpreads = []): Computation
     {
-        $computation = Computation::of($aim === RecipeAim::Ratio ? 'mixture.title_calcium_to_magnesium' : Text::of('mixture.of_batch', what: $aim))->given('V', 'mixture.litres_made', $litres, 'L');
+        $computation = Computation::of($aim === RecipeAim::Ratio ? 'mixture.title_calcium_to_magnesium' : Text::of('mixture.of_batch', what: $aim))
+            ->given('V', 'mixture.litres_made', $litres, 'L');
         if ($aim === RecipeAim::Ratio) {
             return $this->ratioWorking($computation);
         }
@@ -160,7 +165,12 @@ final readonly class Mixture
             } / $per;
             $n = $i + 1;
             $computation->given("v$n", Text::of('mixture.litres_of_source', source: $source->name), $this->shares[$i] * $litres, 'L')
-                ->given("s$n", Text::of($aim === RecipeAim::Conductivity ? 'mixture.conductivity_of_source_here' : 'mixture.of_source', what: $aim, source: $source->name), $value <= 0.0 ? 0.0 : new NormalValue($value, 0.03 * $value), $unit);
+                ->given(
+                    "s$n",
+                    Text::of($aim === RecipeAim::Conductivity ? 'mixture.conductivity_of_source_here' : 'mixture.of_source', what: $aim, source: $source->name),
+                    $value <= 0.0 ? 0.0 : new NormalValue($value, 0.03 * $value),
+                    $unit,
+                );
             $terms[] = "v$n * s$n / V";
         }
         foreach ($this->products as $j => $product) {
@@ -178,7 +188,12 @@ final readonly class Mixture
             $n = $j + 1;
             $spread = $amountSpreads[$j] ?? 0.0;
             $amount = $this->amounts[$j] * $litres;
-            $computation->given("m$n", Text::of('mixture.product', name: $product->name), $spread > 0.0 ? new NormalValue($amount, $spread) : $amount, $product->unit)
+            $computation->given(
+                "m$n",
+                Text::of('mixture.product', name: $product->name),
+                $spread > 0.0 ? new NormalValue($amount, $spread) : $amount,
+                $product->unit,
+            )
                 ->constant("k$n", Text::of('mixture.of_1_unit_in_1_l', what: $aim, unit: $product->unit), $value, $unit, match (true) {
                     $product->labelled !== null => 'its_label',
                     $aim === RecipeAim::Conductivity => 'ion_conductivities_in_this_water_appelo',
@@ -210,7 +225,13 @@ final readonly class Mixture
             if ($this->amounts[$j] > 1e-9 && $product->perUnit->of($ion) > 0.0) {
                 $n = $j + 1;
                 $computation->given("m$n", Text::of('mixture.product', name: $product->name), $this->amounts[$j] * $litres, $product->unit)
-                    ->constant("k$n", Text::of('mixture.in_1_unit', what: $ion, unit: $product->unit), $product->perUnit->of($ion), 'mmol', $product->labelled === null ? 'formula_molar_mass' : 'its_label');
+                    ->constant(
+                        "k$n",
+                        Text::of('mixture.in_1_unit', what: $ion, unit: $product->unit),
+                        $product->perUnit->of($ion),
+                        'mmol',
+                        $product->labelled === null ? 'formula_molar_mass' : 'its_label',
+                    );
                 $terms[] = "m$n * k$n";
             }
         }

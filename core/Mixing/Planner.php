@@ -137,7 +137,11 @@ final readonly class Planner
      */
     private function withinReach(array $caps): array
     {
-        $keeps = static fn(BatchSource $source): bool => array_filter($caps, static fn(float $cap, string $ion): bool => $source->ions->milligramsOf(Ion::from($ion)) > $cap, ARRAY_FILTER_USE_BOTH) === [];
+        $keeps = static fn(BatchSource $source): bool => array_filter(
+            $caps,
+            static fn(float $cap, string $ion): bool => $source->ions->milligramsOf(Ion::from($ion)) > $cap,
+            ARRAY_FILTER_USE_BOTH,
+        ) === [];
         foreach ($this->system->sources as $source) {
             if (($source->litres === null || $source->litres >= $this->litres) && $keeps($source)) {
                 return $caps;
@@ -188,7 +192,8 @@ final readonly class Planner
             if ($x === null) {
                 break;
             }
-            $mixture = $this->system->mixture($this->shareOut($preference === Preference::FewestJars ? $this->withFewest($x, $target, $closest, $conductance) : $x));
+            $mixture = $this->system
+                ->mixture($this->shareOut($preference === Preference::FewestJars ? $this->withFewest($x, $target, $closest, $conductance) : $x));
             $linear = MixingSystem::dot($this->system->conductivity($conductance), [...$mixture->shares, ...$mixture->amounts]);
             if ($target->conductivity === null || abs($mixture->conductivity - $linear) <= 0.001 * $mixture->conductivity) {
                 return $mixture;

@@ -21,7 +21,10 @@ enum RecipeAim: string
         };
     }
 
-    /** How far off a batch that is made may be and still be on its target, with what scale and spoon may be off: a quarter of a degree or 5 %. House default. */
+    /**
+     * How far off a batch that is made may be and still be on its target, with what scale and spoon may be off: a quarter of a degree or 5
+     * %. House default.
+     */
     public function near(float $target): float
     {
         return match ($this) {

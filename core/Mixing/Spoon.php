@@ -115,7 +115,12 @@ final readonly class Spoon
         if ($product->labelled !== null) {
             return $product->labelled;
         }
-        $grams = Bisection::edge(0.0, 20.0, static fn(float $amount): bool => Mixture::of([BatchSource::pure()], [1.0], [$product], [$amount])->conductivity < $rise, 30);
+        $grams = Bisection::edge(
+            0.0,
+            20.0,
+            static fn(float $amount): bool => Mixture::of([BatchSource::pure()], [1.0], [$product], [$amount])->conductivity < $rise,
+            30,
+        );
 
         return $rise / max(1e-6, $grams);
     }

@@ -62,7 +62,12 @@ final readonly class WeighedBatch
         }
         $amounts = array_values($amounts);
 
-        return new self($recipe, $litres, $amounts, Mixture::of($recipe->sources, $recipe->shares, $recipe->products, array_map(static fn(float $amount): float => $amount / $litres, $amounts)));
+        return new self(
+            $recipe,
+            $litres,
+            $amounts,
+            Mixture::of($recipe->sources, $recipe->shares, $recipe->products, array_map(static fn(float $amount): float => $amount / $litres, $amounts)),
+        );
     }
 
     /**
@@ -143,7 +148,16 @@ final readonly class WeighedBatch
             foreach ($trial as $j => $count) {
                 $amountsNow[$j] = $count * $each[$j];
             }
-            $now = self::missed(Mixture::of($recipe->sources, $recipe->shares, $recipe->products, array_map(static fn(float $amount): float => $amount / $litres, array_values($amountsNow))), $recipe, $target);
+            $now = self::missed(
+                Mixture::of(
+                    $recipe->sources,
+                    $recipe->shares,
+                    $recipe->products,
+                    array_map(static fn(float $amount): float => $amount / $litres, array_values($amountsNow)),
+                ),
+                $recipe,
+                $target,
+            );
             if ($now < $least - 1e-9) {
                 [$best, $least] = [$trial, $now];
             }
@@ -234,7 +248,11 @@ final readonly class WeighedBatch
                 RecipeAim::Hardness => $product->perUnit->hardness(),
                 RecipeAim::Alkalinity => $product->perUnit->alkalinity(),
                 // Of the ratio to first order, about the recipe.
-                RecipeAim::Ratio => ($product->perUnit->milligramsOf(Ion::Calcium) - ($recipe->value($aim) ?? $goal) * $product->perUnit->milligramsOf(Ion::Magnesium)) / max(1e-6, $recipe->ions->milligramsOf(Ion::Magnesium)),
+                RecipeAim::Ratio => ($product->perUnit->milligramsOf(Ion::Calcium) - ($recipe->value($aim) ?? $goal) * $product->perUnit
+                    ->milligramsOf(Ion::Magnesium)) / max(
+                        1e-6,
+                        $recipe->ions->milligramsOf(Ion::Magnesium),
+                    ),
                 RecipeAim::Conductivity => $product->labelled ?? $recipe->conductance->partOf($product->conducting()),
             } / $aim->tolerance($goal);
         }

@@ -48,7 +48,15 @@ final readonly class CatchUp
      * @param list<CatchUpSession> $sessions the first of them today
      * @param float                $comes    that the new water is taken to hold
      */
-    private function __construct(public array $sessions, public int $levelIn, public int $changes, private float $goal, private float $comes, private float $largest, private float $made) {}
+    private function __construct(
+        public array $sessions,
+        public int $levelIn,
+        public int $changes,
+        private float $goal,
+        private float $comes,
+        private float $largest,
+        private float $made,
+    ) {}
 
     /** Whether a tank has been without a change so long that going on as usual would be too much at once. */
     public static function isNeglected(int $sinceChange, int $usual): bool
@@ -79,9 +87,27 @@ final readonly class CatchUp
      *
      * @throws PlanningFault
      */
-    public static function plan(?float $now, float $goal, float $comes, float $largest, int $between, float $bed, int $plantGroups, bool $media, float $made = 0.0): self
-    {
-        if (!($goal > 0.0) || !($comes >= 0.0) || !($largest > 0.0 && $largest <= 0.9) || $between < 1 || !($bed >= 0.0 && $bed <= 1.0) || $plantGroups < 0 || !($made >= 0.0 && $made <= 1e6) || ($now !== null && !($now >= 0.0))) {
+    public static function plan(
+        ?float $now,
+        float $goal,
+        float $comes,
+        float $largest,
+        int $between,
+        float $bed,
+        int $plantGroups,
+        bool $media,
+        float $made = 0.0,
+    ): self {
+        if (
+            !($goal > 0.0)
+            || !($comes >= 0.0)
+            || !($largest > 0.0 && $largest <= 0.9)
+            || $between < 1
+            || !($bed >= 0.0 && $bed <= 1.0)
+            || $plantGroups < 0
+            || !($made >= 0.0 && $made <= 1e6)
+            || ($now !== null && !($now >= 0.0))
+        ) {
             throw PlanningFault::catchUp();
         }
         $comes = min($comes, 0.9 * $goal);
@@ -96,7 +122,9 @@ final readonly class CatchUp
         for ($n = 0; $n < self::SESSIONS; ++$n) {
             $level = $level === null || $n === 0 ? $level : $level + $made * $between;
             $share = $isLevel ? 0.0 : self::share($level, $n, $goal, $comes, $largest);
-            $isLevel = $isLevel || ($level === null ? $n >= self::UNKNOWN - 1 : (1.0 - $share) * $level + $share * $comes <= self::NEAR * $goal) || $n >= self::SESSIONS - 3;
+            $isLevel = $isLevel
+                || ($level === null ? $n >= self::UNKNOWN - 1 : (1.0 - $share) * $level + $share * $comes <= self::NEAR * $goal)
+                || $n >= self::SESSIONS - 3;
             $before = $level;
             $changes += $share > 0.0 ? 1 : 0;
             // The first session is for the water alone: nobody knows yet what the bed sets free.
@@ -149,7 +177,8 @@ final readonly class CatchUp
             ->given('q', 'catch_up.in_new_water', $in * $this->comes, $unit)
             ->constant('L', 'catch_up.most_that_one_change_may_take', $this->largest, '×', 'swings_what_such_animals_used_to', Grade::Guess);
         if ($one->before <= $this->goal) {
-            $computation->constant('k', 'catch_up.share_that_keeps_it_there', self::LARGE, '×', 'house_default', Grade::Guess)->line('f = min(L, k)', 'catch_up.share_of_water', '×');
+            $computation->constant('k', 'catch_up.share_that_keeps_it_there', self::LARGE, '×', 'house_default', Grade::Guess)
+                ->line('f = min(L, k)', 'catch_up.share_of_water', '×');
         } else {
             $computation->line('f = min(L, (C - G) / (C - q))', 'catch_up.share_of_water', '×');
         }

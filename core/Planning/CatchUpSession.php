@@ -16,5 +16,13 @@ final readonly class CatchUpSession
      * @param float|null $before what comes down, as it should stand when it begins
      * @param float|null $after  the same afterwards
      */
-    public function __construct(public int $day, public float $change, public float $bed, public int $plantGroups, public bool $media, public ?float $before, public ?float $after) {}
+    public function __construct(
+        public int $day,
+        public float $change,
+        public float $bed,
+        public int $plantGroups,
+        public bool $media,
+        public ?float $before,
+        public ?float $after,
+    ) {}
 }

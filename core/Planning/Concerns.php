@@ -46,7 +46,10 @@ final class Concerns
      */
     public static function of(WaterState $now, Needs $needs, float $nitrateADay = 0.0): array
     {
-        $found = [...self::ammonia($now, $needs), ...self::nitrite($now, $needs), ...self::gas($now), ...self::temperature($now, $needs), ...self::nitrate($now, $needs, $nitrateADay), ...self::drift($now, $needs)];
+        $found = [
+            ...self::ammonia($now, $needs), ...self::nitrite($now, $needs), ...self::gas($now), ...self::temperature($now, $needs),
+            ...self::nitrate($now, $needs, $nitrateADay), ...self::drift($now, $needs),
+        ];
         usort($found, static fn(Concern $a, Concern $b): int => $a->urgency->value <=> $b->urgency->value);
 
         return $found;
@@ -64,13 +67,30 @@ final class Concerns
         if ($total->central() < self::AMMONIUM_SEEN && $total->quantile(0.9) / MassConcentration::AMMONIUM_PER_NITROGEN < $needs->ammoniaAlarm()) {
             return [];
         }
-        $free = Ammonia::free('x', $total, $now->get(Parameter::Acidity) ?? new ExactValue(self::CAREFUL_PH), new ExactValue(max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0)))))->estimate();
+        $free = Ammonia::free(
+            'x',
+            $total,
+            $now->get(Parameter::Acidity) ?? new ExactValue(self::CAREFUL_PH),
+            new ExactValue(max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0)))),
+        )->estimate();
 
         return match (true) {
-            $free->quantile(0.9) >= $needs->ammoniaAlarm() => [new Concern('free_ammonia', Urgency::Alarm, Parameter::Ammonium, $free->quantile(0.9), $needs->ammoniaAlarm())],
+            $free->quantile(0.9) >= $needs->ammoniaAlarm() => [new Concern(
+                'free_ammonia',
+                Urgency::Alarm,
+                Parameter::Ammonium,
+                $free->quantile(0.9),
+                $needs->ammoniaAlarm(),
+            )],
             self::mayBeNone($total) => [],
             $total->central() >= $most => [new Concern('ammonium', Urgency::Alarm, Parameter::Ammonium, $total->central(), $most)],
-            $total->central() >= self::AMMONIUM_SEEN => [new Concern('ammonium_seen', Urgency::Today, Parameter::Ammonium, $total->central(), self::AMMONIUM_SEEN)],
+            $total->central() >= self::AMMONIUM_SEEN => [new Concern(
+                'ammonium_seen',
+                Urgency::Today,
+                Parameter::Ammonium,
+                $total->central(),
+                self::AMMONIUM_SEEN,
+            )],
             default => [],
         };
     }
@@ -113,7 +133,12 @@ final class Concerns
         if (1000.0 * Carbonate::CARBON_DIOXIDE * $kh->central() / 1000.0 * 10.0 ** (6.35 - $ph->central()) < 0.7 * DissolvedGas::HARMS) {
             return [];
         }
-        $gas = DissolvedGas::of($ph, $kh, max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0))), max(0.0, $now->central(Parameter::Conductivity, 250.0)));
+        $gas = DissolvedGas::of(
+            $ph,
+            $kh,
+            max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0))),
+            max(0.0, $now->central(Parameter::Conductivity, 250.0)),
+        );
 
         return match (true) {
             $gas === null => [],
@@ -135,8 +160,20 @@ final class Concerns
         [$coolest, $warmest] = [$value->quantile(0.1), $value->quantile(0.9)];
 
         return match (true) {
-            $coolest > $range[1] => [new Concern($coolest > $range[1] + $step ? 'hot' : 'warm', $coolest > $range[1] + $step ? Urgency::Alarm : Urgency::Today, Parameter::Temperature, $value->central(), $range[1])],
-            $warmest < $range[0] => [new Concern($warmest < $range[0] - $step ? 'cold' : 'cool', $warmest < $range[0] - $step ? Urgency::Alarm : Urgency::Today, Parameter::Temperature, $value->central(), $range[0])],
+            $coolest > $range[1] => [new Concern(
+                $coolest > $range[1] + $step ? 'hot' : 'warm',
+                $coolest > $range[1] + $step ? Urgency::Alarm : Urgency::Today,
+                Parameter::Temperature,
+                $value->central(),
+                $range[1],
+            )],
+            $warmest < $range[0] => [new Concern(
+                $warmest < $range[0] - $step ? 'cold' : 'cool',
+                $warmest < $range[0] - $step ? Urgency::Alarm : Urgency::Today,
+                Parameter::Temperature,
+                $value->central(),
+                $range[0],
+            )],
             default => [],
         };
     }
@@ -152,11 +189,25 @@ final class Concerns
         $least = $value->quantile(0.1);
 
         return match (true) {
-            $least > $limit && $value->central() > self::NITRATE_TODAY * $limit => [new Concern('nitrate_far', Urgency::Today, Parameter::Nitrate, $value->central(), $limit)],
+            $least > $limit
+                && $value->central() > self::NITRATE_TODAY * $limit => [new Concern(
+                    'nitrate_far',
+                    Urgency::Today,
+                    Parameter::Nitrate,
+                    $value->central(),
+                    $limit,
+                )],
             $least > $limit => [new Concern('nitrate', Urgency::Next, Parameter::Nitrate, $value->central(), $limit)],
             // No hole between the two: what is likely over is said, though it may be under.
             $value->central() > $limit => [new Concern('nitrate_likely', Urgency::Note, Parameter::Nitrate, $value->central(), $limit)],
-            $aDay > 0.0 && $value->central() + self::AHEAD * $aDay > $limit => [new Concern('nitrate_soon', Urgency::Note, Parameter::Nitrate, ($limit - $value->central()) / $aDay, $limit)],
+            $aDay > 0.0
+                && $value->central() + self::AHEAD * $aDay > $limit => [new Concern(
+                    'nitrate_soon',
+                    Urgency::Note,
+                    Parameter::Nitrate,
+                    ($limit - $value->central()) / $aDay,
+                    $limit,
+                )],
             default => [],
         };
     }
@@ -177,7 +228,13 @@ final class Concerns
             }
             $isHigh = $beyond === RangeViolation::High;
             $step = $needs->swingLimits()->allowed($parameter, $value->central()) ?? INF;
-            $found[] = new Concern($isHigh ? 'above' : 'below', $parameter === Parameter::Acidity && $beyond->by($value, $range) > $step ? Urgency::Today : Urgency::Note, $parameter, $value->central(), $range[$isHigh ? 1 : 0]);
+            $found[] = new Concern(
+                $isHigh ? 'above' : 'below',
+                $parameter === Parameter::Acidity && $beyond->by($value, $range) > $step ? Urgency::Today : Urgency::Note,
+                $parameter,
+                $value->central(),
+                $range[$isHigh ? 1 : 0],
+            );
         }
 
         return $found;

@@ -56,7 +56,10 @@ final readonly class Interval
     /** @return array{int, int} days that eight of ten cases lie within */
     public function band(): array
     {
-        return [(int) max(1, round(exp($this->log->distribution()->quantile(0.1)))), (int) max(1, round(min(self::DAYS[1], exp($this->log->distribution()->quantile(0.9)))))];
+        return [(int) max(1, round(exp($this->log->distribution()->quantile(0.1)))), (int) max(
+            1,
+            round(min(self::DAYS[1], exp($this->log->distribution()->quantile(0.9)))),
+        )];
     }
 
     /** Turns that it was learned from. */
@@ -73,7 +76,12 @@ final readonly class Interval
         return Computation::of(Text::of('interval.title', name: $name))
             ->given('usual', 'interval.usual_days', new ExactValue((float) $this->usual), 'd')
             ->given('n', 'interval.times_that_something_was_said_of', new ExactValue((float) $this->log->count), '')
-            ->given('seen', 'interval.middle_of_what_those_told', new ExactValue($this->log->count === 0 ? (float) $this->usual : exp($sum / $this->log->count)), 'd')
+            ->given(
+                'seen',
+                'interval.middle_of_what_those_told',
+                new ExactValue($this->log->count === 0 ? (float) $this->usual : exp($sum / $this->log->count)),
+                'd',
+            )
             ->constant('w', 'interval.times_that_usual_days_count', $weight, '', 'house_default')
             ->line('days = exp((w * ln(usual) + n * ln(seen)) / (w + n))', 'interval.due_again_after', 'd');
     }

@@ -24,6 +24,9 @@ final readonly class JobKey implements Stringable
     /** As it is written down, such as "12.task.glass" or "chore.5". */
     public function __toString(): string
     {
-        return implode('.', array_filter([$this->type->isOfTank() ? (string) $this->tank : '', $this->type->value, $this->of], static fn(string $part): bool => $part !== ''));
+        return implode(
+            '.',
+            array_filter([$this->type->isOfTank() ? (string) $this->tank : '', $this->type->value, $this->of], static fn(string $part): bool => $part !== ''),
+        );
     }
 }

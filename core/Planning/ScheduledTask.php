@@ -19,8 +19,16 @@ final readonly class ScheduledTask
      *
      * @throws CalendarFault when its days or minutes make no sense
      */
-    public function __construct(public string $id, public int $tank, public int $minutes, public int $due, public int $earliest, public int $latest, public float $perDay, public bool $isFixed = false)
-    {
+    public function __construct(
+        public string $id,
+        public int $tank,
+        public int $minutes,
+        public int $due,
+        public int $earliest,
+        public int $latest,
+        public float $perDay,
+        public bool $isFixed = false,
+    ) {
         if ($earliest < 0 || $latest < $earliest) {
             throw CalendarFault::window();
         }

@@ -70,19 +70,61 @@ final readonly class UpcomingJob
     /** A later time of the same. */
     public function again(int $time, int $day, ?int $laid): self
     {
-        return new self($this->key, DueBand::on($day), Urgency::Ahead, $this->kind, $time, $this->minutes, $this->every, $this->name, $this->of, $this->isSet, $laid, $this->litres, $this->concern);
+        return new self(
+            $this->key,
+            DueBand::on($day),
+            Urgency::Ahead,
+            $this->kind,
+            $time,
+            $this->minutes,
+            $this->every,
+            $this->name,
+            $this->of,
+            $this->isSet,
+            $laid,
+            $this->litres,
+            $this->concern,
+        );
     }
 
     /** The same, which takes so many minutes. */
     public function taking(int $minutes): self
     {
-        return new self($this->key, $this->due, $this->urgency, $this->kind, $this->time, $minutes, $this->every, $this->name, $this->of, $this->isSet, $this->laid, $this->litres, $this->concern);
+        return new self(
+            $this->key,
+            $this->due,
+            $this->urgency,
+            $this->kind,
+            $this->time,
+            $minutes,
+            $this->every,
+            $this->name,
+            $this->of,
+            $this->isSet,
+            $this->laid,
+            $this->litres,
+            $this->concern,
+        );
     }
 
     /** The same, laid on a day by the keeper. */
     public function laidOn(?int $day): self
     {
-        return new self($this->key, $this->due, $this->urgency, $this->kind, $this->time, $this->minutes, $this->every, $this->name, $this->of, $this->isSet, $day, $this->litres, $this->concern);
+        return new self(
+            $this->key,
+            $this->due,
+            $this->urgency,
+            $this->kind,
+            $this->time,
+            $this->minutes,
+            $this->every,
+            $this->name,
+            $this->of,
+            $this->isSet,
+            $day,
+            $this->litres,
+            $this->concern,
+        );
     }
 
     /** Whether it is done in a session at its tank: a change, work of the catalogue, a checklist. */
@@ -101,7 +143,12 @@ final readonly class UpcomingJob
     public static function inOrder(array $jobs): array
     {
         $types = array_flip(array_map(static fn(JobType $type): string => $type->value, JobType::cases()));
-        usort($jobs, static fn(self $a, self $b): int => [$a->urgency->value, $types[$a->key->type->value], $a->due->from, $a->due->until] <=> [$b->urgency->value, $types[$b->key->type->value], $b->due->from, $b->due->until]);
+        usort(
+            $jobs,
+            static fn(self $a, self $b): int => [
+                $a->urgency->value, $types[$a->key->type->value], $a->due->from, $a->due->until,
+            ] <=> [$b->urgency->value, $types[$b->key->type->value], $b->due->from, $b->due->until],
+        );
 
         return $jobs;
     }

@@ -60,9 +60,19 @@ final readonly class FailingGroup
         if ($best !== null && $best->light > 1.2 * $here) {
             $options[] = $best;
         }
-        $kinds = array_values(array_filter(PlantCatalogue::all(), static fn(PlantSpecies $kind): bool => $kind->form === $plantGroup->form && $kind->demand->need() < $plantGroup->demand->need() && $here >= $need * $kind->demand->need() / $plantGroup->demand->need()));
+        $kinds = array_values(array_filter(
+            PlantCatalogue::all(),
+            static fn(PlantSpecies $kind): bool => $kind->form === $plantGroup->form
+                && $kind->demand->need() < $plantGroup->demand->need()
+                && $here >= $need * $kind->demand->need() / $plantGroup->demand->need(),
+        ));
         if ($kinds !== [] && $isDark) {
-            $options[] = new WeighedOption(RemedyOption::Change, max(0.0, $worth($here, $need * $kinds[0]->demand->need() / $plantGroup->demand->need()) - 2.0 * self::MOVING), $here, kinds: array_slice($kinds, 0, 3));
+            $options[] = new WeighedOption(
+                RemedyOption::Change,
+                max(0.0, $worth($here, $need * $kinds[0]->demand->need() / $plantGroup->demand->need()) - 2.0 * self::MOVING),
+                $here,
+                kinds: array_slice($kinds, 0, 3),
+            );
         }
         $options[] = new WeighedOption(RemedyOption::Remove, self::REMOVING + ($isSlow && $isDark ? self::REMOVING : 0.0), $here);
         usort($options, static fn(WeighedOption $a, WeighedOption $b): int => $b->score <=> $a->score);
@@ -82,7 +92,9 @@ final readonly class FailingGroup
                 $moved = $plantGroup->to($left, $front);
                 $taken = 0.0;
                 foreach ($planting->plantGroups as $other) {
-                    $taken += $other->key === $plantGroup->key || $other->floats() ? 0.0 : PlantModel::overlap([$other->left, $other->right, $other->front, $other->back], $moved);
+                    $taken += $other->key === $plantGroup->key || $other->floats()
+                        ? 0.0
+                        : PlantModel::overlap([$other->left, $other->right, $other->front, $other->back], $moved);
                 }
                 if ($taken <= self::TAKEN) {
                     $found[] = $moved;

@@ -58,13 +58,24 @@ final readonly class GrowingGroup
         if (!($left >= -1e-9 && $right <= 1.0 + 1e-9 && $front >= -1e-9 && $back <= 1.0 + 1e-9 && $right - $left >= 0.005 && $back - $front >= 0.005)) {
             throw PlantsFault::place();
         }
-        if (!($height >= 1.0 && max($height, $ceiling) <= self::TALLEST && $ceiling >= 1.0 && $off >= 0.0 && $off < self::TALLEST && $perch >= 0.0 && $perch <= self::TALLEST)) {
+        if (!($height >= 1.0
+            && max($height, $ceiling) <= self::TALLEST
+            && $ceiling >= 1.0
+            && $off >= 0.0
+            && $off < self::TALLEST
+            && $perch >= 0.0
+            && $perch <= self::TALLEST)) {
             throw PlantsFault::stand();
         }
         if (!($cover > 0.0 && $cover <= 1.0 && $doubling >= 0.0 && $doubling < 1e5)) {
             throw PlantsFault::cover();
         }
-        if (!($pause >= 0.0 && $pause < 1e4 && ($wished === null || ($wished > 0.0 && $wished <= self::TALLEST)) && ($planted === null || ($planted > 0.0 && $planted <= self::TALLEST)) && $roots >= 0.0 && $roots <= 1.0)) {
+        if (!($pause >= 0.0
+            && $pause < 1e4
+            && ($wished === null || ($wished > 0.0 && $wished <= self::TALLEST))
+            && ($planted === null || ($planted > 0.0 && $planted <= self::TALLEST))
+            && $roots >= 0.0
+            && $roots <= 1.0)) {
             throw PlantsFault::stand();
         }
     }
@@ -105,7 +116,9 @@ final readonly class GrowingGroup
             throw PlantsFault::growth();
         }
 
-        return $this->floats() ? $this->height : (new Regrowth($this->ceiling, $rate ?? $this->rate->median))->after(max(1.0, $from ?? $this->height), $this->growingDays($days) / 7.0);
+        return $this->floats()
+            ? $this->height
+            : (new Regrowth($this->ceiling, $rate ?? $this->rate->median))->after(max(1.0, $from ?? $this->height), $this->growingDays($days) / 7.0);
     }
 
     /** Cover after so many days, 0 to 1. */
@@ -115,7 +128,9 @@ final readonly class GrowingGroup
             throw PlantsFault::cover();
         }
 
-        return $this->doubling <= 0.0 ? ($from ?? $this->cover) : (new Spread(max(0.1, $this->doubling / $faster)))->after(max(1e-3, $from ?? $this->cover), $this->growingDays($days));
+        return $this->doubling <= 0.0
+            ? ($from ?? $this->cover)
+            : (new Spread(max(0.1, $this->doubling / $faster)))->after(max(1e-3, $from ?? $this->cover), $this->growingDays($days));
     }
 
     /**
@@ -132,7 +147,13 @@ final readonly class GrowingGroup
         return Computation::of(Text::of('stand.title', name: $this->name))
             ->given('h0', 'stand.height_when_it_was_last_seen', new NormalValue($this->height, $this->off), 'mm')
             ->given('t', 'stand.weeks_of_growth_since', $this->growingDays($days) / 7.0, 'weeks')
-            ->given('ln_r', 'stand.rate_where_it_fastest_ln_of', new NormalValue(log($this->rate->median), $this->rate->deviation()), '', $this->rate->count > 0 ? null : Grade::Guess)
+            ->given(
+                'ln_r',
+                'stand.rate_where_it_fastest_ln_of',
+                new NormalValue(log($this->rate->median), $this->rate->deviation()),
+                '',
+                $this->rate->count > 0 ? null : Grade::Guess,
+            )
             ->constant('H', 'stand.height_at_which_it_stops', $this->ceiling, 'mm', 'house_default_by_form_water', Grade::Guess)
             ->line('h = H / (1 + (H / max(1, h0) - 1) * exp(-4 * exp(ln_r) * t / H))', 'stand.height', 'mm');
     }

@@ -48,9 +48,24 @@ final class Growth
      *
      * @throws PlantsFault
      */
-    public static function rate(float $usual, LightDemand $demand, float $light, float $carbonDioxide, float $hours = 8.0, float $celsius = 24.0, float $food = 1.0, float $leastCarbon = 0.0): Computation
-    {
-        if (!(min($usual, $light, $carbonDioxide, $hours, $food, $leastCarbon) >= 0.0 && max($usual, $light, $carbonDioxide) < 1e5 && $hours <= 24.0 && max($food, $leastCarbon) <= 1.0 && $celsius >= 0.0 && $celsius <= 45.0)) {
+    public static function rate(
+        float $usual,
+        LightDemand $demand,
+        float $light,
+        float $carbonDioxide,
+        float $hours = 8.0,
+        float $celsius = 24.0,
+        float $food = 1.0,
+        float $leastCarbon = 0.0,
+    ): Computation {
+        if (!(min(
+            $usual,
+            $light,
+            $carbonDioxide,
+            $hours,
+            $food,
+            $leastCarbon,
+        ) >= 0.0 && max($usual, $light, $carbonDioxide) < 1e5 && $hours <= 24.0 && max($food, $leastCarbon) <= 1.0 && $celsius >= 0.0 && $celsius <= 45.0)) {
             throw PlantsFault::light();
         }
 
@@ -62,7 +77,14 @@ final class Growth
             ->given('T', 'growth.temperature', $celsius, '°C')
             ->given('food', 'growth.what_scarcest_nutrient_allows', $food, '×', Grade::Guess)
             ->given('least', 'growth.reached_by_bicarbonate_alone', $leastCarbon, '×', Grade::Guess)
-            ->constant('Ek', Text::of('growth.light_in_which_growth_bends_off', what: $demand), $demand->bend(), 'µmol/m²s', 'form_by_jassby_platt_1976_figure', Grade::Guess)
+            ->constant(
+                'Ek',
+                Text::of('growth.light_in_which_growth_bends_off', what: $demand),
+                $demand->bend(),
+                'µmol/m²s',
+                'form_by_jassby_platt_1976_figure',
+                Grade::Guess,
+            )
             ->constant('E0', 'growth.light_that_only_keeps_it_alive', self::COMPENSATION, 'µmol/m²s', 'house_default', Grade::Guess)
             ->constant('K', 'growth.carbon_dioxide_at_half_of_what', self::HALF, 'mg/L', 'house_default_of_2_to_8', Grade::Guess)
             ->line('by_light = max(0, 1 - 2 / (exp(2 * (E - E0) / Ek) + 1)) / (1 - 2 / (exp(2 * (100 - E0) / Ek) + 1))', 'growth.by_light_1_at_100_umol', '×')

@@ -67,14 +67,23 @@ final readonly class LearnedRate
      *
      * @throws PlantsFault
      */
-    public static function of(float $usual, float $ceiling, array $seen, float $tape = self::TAPE, float $doubt = self::CEILING, float $stretch = self::STRETCH): self
-    {
+    public static function of(
+        float $usual,
+        float $ceiling,
+        array $seen,
+        float $tape = self::TAPE,
+        float $doubt = self::CEILING,
+        float $stretch = self::STRETCH,
+    ): self {
         self::checked($usual);
         if (!($ceiling >= 1.0 && $ceiling <= 1e4 && $tape > 0.0 && $tape < 1e4 && $doubt >= 0.0 && $doubt <= 0.5 && $stretch >= 0.0 && $stretch <= 2.0)) {
             throw PlantsFault::growth();
         }
         $from = max(0, count($seen) - self::MOST);
-        $kept = array_filter(array_slice($seen, $from, null, true), static fn(array $pair): bool => $pair[0] > 0.0 && $pair[1] > 0.0 && $pair[2] > 0.05 && max($pair) < 1e5);
+        $kept = array_filter(
+            array_slice($seen, $from, null, true),
+            static fn(array $pair): bool => $pair[0] > 0.0 && $pair[1] > 0.0 && $pair[2] > 0.05 && max($pair) < 1e5,
+        );
         if ($kept === []) {
             return self::guess($usual);
         }

@@ -92,12 +92,16 @@ final class PlantModel
     /** mm over the floor that a stand stands on; floating plants hang from the surface. */
     public function base(GrowingGroup $plantGroup): float
     {
-        return ($this->plantGroups[$plantGroup->key] ?? null) === $plantGroup ? $this->bases[$plantGroup->key] ??= $this->baseOf($plantGroup) : $this->baseOf($plantGroup);
+        return ($this->plantGroups[$plantGroup->key] ?? null) === $plantGroup
+            ? $this->bases[$plantGroup->key] ??= $this->baseOf($plantGroup)
+            : $this->baseOf($plantGroup);
     }
 
     private function baseOf(GrowingGroup $plantGroup): float
     {
-        return $plantGroup->floats() ? $this->water : min($this->water - 1.0, $this->bed->front + ($this->bed->back - $this->bed->front) * $plantGroup->deep() + $plantGroup->perch);
+        return $plantGroup->floats()
+            ? $this->water
+            : min($this->water - 1.0, $this->bed->front + ($this->bed->back - $this->bed->front) * $plantGroup->deep() + $plantGroup->perch);
     }
 
     /** mm of water over what it stands on. */
@@ -120,7 +124,10 @@ final class PlantModel
     /** @return array<int, float> mm above its base of each stand after so many days */
     public function heights(float $days): array
     {
-        return $this->heights[(int) round(1000.0 * max(-1e5, min(1e5, $days)))] ??= array_map(static fn(GrowingGroup $plantGroup): float => $plantGroup->heightIn($days), $this->plantGroups);
+        return $this->heights[(int) round(1000.0 * max(-1e5, min(1e5, $days)))] ??= array_map(
+            static fn(GrowingGroup $plantGroup): float => $plantGroup->heightIn($days),
+            $this->plantGroups,
+        );
     }
 
     /** Cover of the surface over a stand after so many days, 0 to 1. */
@@ -145,7 +152,9 @@ final class PlantModel
      */
     public function shades(GrowingGroup $plantGroup, float $days, ?array $heights = null): array
     {
-        return $days === 0.0 && $heights === null && $this->isOwn($plantGroup) ? $this->shadesToday[$plantGroup->key] ??= $this->shadesOf($plantGroup, 0.0, $this->heights(0.0)) : $this->shadesOf($plantGroup, $days, $heights ?? $this->heights($days));
+        return $days === 0.0 && $heights === null && $this->isOwn($plantGroup)
+            ? $this->shadesToday[$plantGroup->key] ??= $this->shadesOf($plantGroup, 0.0, $this->heights(0.0))
+            : $this->shadesOf($plantGroup, $days, $heights ?? $this->heights($days));
     }
 
     /** Whether it is one of these as it stands, so that what was found of it once holds. */
@@ -187,13 +196,19 @@ final class PlantModel
      */
     public function lightAt(GrowingGroup $plantGroup, float $days, ?array $heights = null): float
     {
-        return $days === 0.0 && $heights === null && $this->isOwn($plantGroup) ? $this->lightToday[$plantGroup->key] ??= $this->lightOf($plantGroup, 0.0, null) : $this->lightOf($plantGroup, $days, $heights);
+        return $days === 0.0 && $heights === null && $this->isOwn($plantGroup)
+            ? $this->lightToday[$plantGroup->key] ??= $this->lightOf($plantGroup, 0.0, null)
+            : $this->lightOf($plantGroup, $days, $heights);
     }
 
     /** @param array<int, float>|null $heights */
     private function lightOf(GrowingGroup $plantGroup, float $days, ?array $heights): float
     {
-        return Canopy::at($this->open($plantGroup, ($heights ?? $this->heights($days))[$plantGroup->key]), $this->floating($plantGroup, $days), array_values($this->shades($plantGroup, $days, $heights)));
+        return Canopy::at(
+            $this->open($plantGroup, ($heights ?? $this->heights($days))[$plantGroup->key]),
+            $this->floating($plantGroup, $days),
+            array_values($this->shades($plantGroup, $days, $heights)),
+        );
     }
 
     /**
@@ -217,7 +232,11 @@ final class PlantModel
     /** The same, as a working. */
     public function working(GrowingGroup $plantGroup, float $days): Computation
     {
-        return Canopy::working($this->open($plantGroup, $this->heights($days)[$plantGroup->key]), $this->floating($plantGroup, $days), array_values($this->shades($plantGroup, $days)));
+        return Canopy::working(
+            $this->open($plantGroup, $this->heights($days)[$plantGroup->key]),
+            $this->floating($plantGroup, $days),
+            array_values($this->shades($plantGroup, $days)),
+        );
     }
 
     /** Light with no plant above it, µmol/m2s, at so many mm above its base. */
@@ -259,7 +278,8 @@ final class PlantModel
         $full = $plantGroup->form->entry()->reachesSurface ? $this->room($plantGroup) : $plantGroup->ceiling;
         $part = $plantGroup->floats() ? 1.0 : min(self::LIES_OVER, ($height ?? $plantGroup->height) / $full);
 
-        return $plantGroup->form->dryMass() * $plantGroup->area() * $this->light->plan->length() * $this->light->plan->depth() / 1e6 * $part * ($cover ?? $plantGroup->cover);
+        return $plantGroup->form->dryMass() * $plantGroup->area() * $this->light->plan->length() * $this->light->plan
+            ->depth() / 1e6 * $part * ($cover ?? $plantGroup->cover);
     }
 
     /** When a stand is next due, and why; null when nothing is foreseen within a year. */
@@ -325,7 +345,10 @@ final class PlantModel
         if ($plantGroup->isCutByCover()) {
             $limit = $this->goal($plantGroup, $due);
             $least = $entry->cutBy === CutRule::Thinning ? max($entry->least, (1.0 - self::MOST_LEAVES) * $plantGroup->cover) : $entry->least;
-            $cover = $height ?? min($plantGroup->cover, max($least, $plantGroup->doubling <= 0.0 || $limit >= 1.0 ? $limit : (new Spread($plantGroup->doubling))->after($limit, -$days)));
+            $cover = $height ?? min(
+                $plantGroup->cover,
+                max($least, $plantGroup->doubling <= 0.0 || $limit >= 1.0 ? $limit : (new Spread($plantGroup->doubling))->after($limit, -$days)),
+            );
             if (!($cover > 0.0 && $cover <= $plantGroup->cover + 1e-9)) {
                 throw PlantsFault::cut();
             }
@@ -341,7 +364,16 @@ final class PlantModel
         $tops = $entry->cutBy === CutRule::Height && $entry->reachesSurface && $entry->spacing > 0.0 && $share > 0.05
             ? (int) round($plantGroup->area() * $this->light->plan->length() * $this->light->plan->depth() * $plantGroup->cover / $entry->spacing ** 2) : 0;
 
-        return new TrimCut($plantGroup, $to, $cover, max(0.0, $share), max(0.0, $dry) / ($entry->perches && $plantGroup->form === GrowthForm::Epiphyte ? self::LEATHERY : Trimmings::DRY), $tops, $this->back($plantGroup, $goal, $to, $cover), $due);
+        return new TrimCut(
+            $plantGroup,
+            $to,
+            $cover,
+            max(0.0, $share),
+            max(0.0, $dry) / ($entry->perches && $plantGroup->form === GrowthForm::Epiphyte ? self::LEATHERY : Trimmings::DRY),
+            $tops,
+            $this->back($plantGroup, $goal, $to, $cover),
+            $due,
+        );
     }
 
     /** What the light of a stand becomes when others are cut, µmol/m2s before and after. */
@@ -475,9 +507,15 @@ final class PlantModel
 
             return min([1.0, ...$plantGroup->form->entry()->cutBy === CutRule::Cover ? [$plantGroup->form->entry()->limit] : $limits]);
         }
-        $goals = array_map(static fn(array $limit): float => $limit[0] === TrimReason::Wish ? $limit[1] / (1.0 + self::PASSED) : $limit[1], array_filter($this->limits($plantGroup), static fn(array $limit): bool => $limit[0] !== TrimReason::Branch));
+        $goals = array_map(
+            static fn(array $limit): float => $limit[0] === TrimReason::Wish ? $limit[1] / (1.0 + self::PASSED) : $limit[1],
+            array_filter($this->limits($plantGroup), static fn(array $limit): bool => $limit[0] !== TrimReason::Branch),
+        );
 
-        return min([$plantGroup->ceiling, ...array_values($goals), ...($due !== null && $due->reason !== TrimReason::Wish && $due->reason !== TrimReason::Branch ? [$due->limit] : [])]);
+        return min([
+            $plantGroup->ceiling, ...array_values($goals),
+            ...($due !== null && $due->reason !== TrimReason::Wish && $due->reason !== TrimReason::Branch ? [$due->limit] : []),
+        ]);
     }
 
     private function height(GrowingGroup $plantGroup, int $days, ?TrimDue $due): float
@@ -521,7 +559,9 @@ final class PlantModel
     {
         $over = $plantGroup->form->entry()->reachesSurface ? max(0.0, $height - $this->room($plantGroup)) / $this->light->plan->length() : 0.0;
 
-        return $this->leansLeft($plantGroup) ? [$plantGroup->left - $over, $plantGroup->right, $plantGroup->front, $plantGroup->back] : [$plantGroup->left, $plantGroup->right + $over, $plantGroup->front, $plantGroup->back];
+        return $this->leansLeft($plantGroup)
+            ? [$plantGroup->left - $over, $plantGroup->right, $plantGroup->front, $plantGroup->back]
+            : [$plantGroup->left, $plantGroup->right + $over, $plantGroup->front, $plantGroup->back];
     }
 
     /** Whether what lies over at the surface lies to the left, toward the lamps. */

@@ -16,5 +16,14 @@ final readonly class TrimCut
      * @param array{int, int}|null $full days after which it is again where it was to be; null where that is never
      * @param TrimDue|null $due  why
      */
-    public function __construct(public GrowingGroup $plantGroup, public float $to, public float $cover, public float $share, public float $fresh, public int $tops, public ?array $full, public ?TrimDue $due) {}
+    public function __construct(
+        public GrowingGroup $plantGroup,
+        public float $to,
+        public float $cover,
+        public float $share,
+        public float $fresh,
+        public int $tops,
+        public ?array $full,
+        public ?TrimDue $due,
+    ) {}
 }

@@ -34,8 +34,22 @@ final class Trimmings
             ->given('fresh', 'taken_out.fresh_plants_drained', $fresh, 'g')
             ->given('V', 'taken_out.water', $litres, 'L')
             ->constant('d', 'taken_out.dry_over_fresh', new NormalValue(self::DRY, 0.02 / 1.2816), '×', 'house_default', Grade::Guess)
-            ->constant('n', 'taken_out.nitrogen_in_dry_plants', new NormalValue(Nutrient::NITROGEN, 0.01 / 1.2816), '×', 'house_default_below_0_013_it', Grade::Guess)
-            ->constant('p', 'taken_out.phosphorus_in_dry_plants', new NormalValue(Nutrient::PHOSPHORUS, 0.0015 / 1.2816), '×', 'house_default_below_0_0013_it', Grade::Guess)
+            ->constant(
+                'n',
+                'taken_out.nitrogen_in_dry_plants',
+                new NormalValue(Nutrient::NITROGEN, 0.01 / 1.2816),
+                '×',
+                'house_default_below_0_013_it',
+                Grade::Guess,
+            )
+            ->constant(
+                'p',
+                'taken_out.phosphorus_in_dry_plants',
+                new NormalValue(Nutrient::PHOSPHORUS, 0.0015 / 1.2816),
+                '×',
+                'house_default_below_0_0013_it',
+                Grade::Guess,
+            )
             ->constant('k', 'taken_out.potassium_in_dry_plants', new NormalValue(Nutrient::POTASSIUM, 0.015 / 1.2816), '×', 'house_default', Grade::Guess)
             ->constant('no3', 'taken_out.nitrate_in_nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar_masses_iupac')
             ->constant('po4', 'taken_out.phosphate_in_phosphorus', MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 'g/g', 'molar_masses_iupac')

@@ -15,5 +15,13 @@ final readonly class WeighedOption
      * @param list<PlantSpecies>  $kinds  that would do with the light here
      * @param int|null    $other  the stand that takes its light
      */
-    public function __construct(public RemedyOption $way, public float $score, public float $light, public ?float $across = null, public ?float $deep = null, public array $kinds = [], public ?int $other = null) {}
+    public function __construct(
+        public RemedyOption $way,
+        public float $score,
+        public float $light,
+        public ?float $across = null,
+        public ?float $deep = null,
+        public array $kinds = [],
+        public ?int $other = null,
+    ) {}
 }

@@ -48,7 +48,15 @@ final readonly class Course
      * @param list<float>       $aside   days whose readings fit nothing else
      * @param int               $count   readings that it was learned from
      */
-    private function __construct(private array $states, public float $day, public float $loss, public array $points, public array $aside, public int $count, public LastRead $read) {}
+    private function __construct(
+        private array $states,
+        public float $day,
+        public float $loss,
+        public array $points,
+        public array $aside,
+        public int $count,
+        public LastRead $read,
+    ) {}
 
     /**
      * @param LevelPrior         $balance what is held of it before anything was read
@@ -63,8 +71,17 @@ final readonly class Course
      *
      * @throws StateFault
      */
-    public static function fitted(LevelPrior $balance, ?NormalValue $start, NormalValue $rate, float $loss, array $events, float $from, float $until, float $drawn = -INF, float $step = 1.0): self
-    {
+    public static function fitted(
+        LevelPrior $balance,
+        ?NormalValue $start,
+        NormalValue $rate,
+        float $loss,
+        array $events,
+        float $from,
+        float $until,
+        float $drawn = -INF,
+        float $step = 1.0,
+    ): self {
         $events = Event::inOrder(array_values(array_filter($events, static fn(Event $event): bool => $event->day >= $from && $event->day <= $until)));
         $first = $start === null ? array_search(EventKind::Read, array_map(static fn(Event $event): EventKind => $event->kind, $events), true) : false;
         $start ??= new NormalValue($balance->source, $balance->sourceOff);
@@ -74,7 +91,15 @@ final readonly class Course
             $states[] = $reading === null ? CourseState::begin(max(0.0, $start->central()), $start->spread(), $rate->central(), $rate->spread(), self::KIT, $walk * $balance->rate, $balance->floor, self::UNEVEN * $balance->rate)
                 : CourseState::atFirst($reading, $balance->floor, $rate->central(), $rate->spread(), $walk * $balance->rate, self::UNEVEN * $balance->rate);
         }
-        $begun = new self($states, $reading->day ?? $from, self::checkedLoss($loss), [], [], $reading === null ? 0 : 1, new LastRead($reading->day ?? $from, $reading->value ?? max(0.0, $start->central()), null, $reading?->value));
+        $begun = new self(
+            $states,
+            $reading->day ?? $from,
+            self::checkedLoss($loss),
+            [],
+            [],
+            $reading === null ? 0 : 1,
+            new LastRead($reading->day ?? $from, $reading->value ?? max(0.0, $start->central()), null, $reading?->value),
+        );
 
         return $begun->through($first === false ? $events : array_slice($events, $first + 1), $until, $balance, null, $drawn, $step);
     }
@@ -90,7 +115,8 @@ final readonly class Course
      */
     public function ahead(array $events, float $until, ?array $turns = null): self
     {
-        return (new self($this->states, $this->day, $this->loss, [], [], 0, $this->read))->through(array_values(array_filter($events, fn(Event $event): bool => $event->day > $this->day)), $until, null, $turns);
+        return (new self($this->states, $this->day, $this->loss, [], [], 0, $this->read))
+            ->through(array_values(array_filter($events, fn(Event $event): bool => $event->day > $this->day)), $until, null, $turns);
     }
 
     /**
@@ -141,7 +167,15 @@ final readonly class Course
         }
         $level = max(0.0, $ofWhole * $this->level()->level - $ofPart * $part->level()->level);
 
-        return new self(self::heaviest($states), $this->day, 0.0, $points, [...$this->aside, ...$part->aside], min($this->count, $part->count), new LastRead($this->day, $level));
+        return new self(
+            self::heaviest($states),
+            $this->day,
+            0.0,
+            $points,
+            [...$this->aside, ...$part->aside],
+            min($this->count, $part->count),
+            new LastRead($this->day, $level),
+        );
     }
 
     /** The same with as many points as an eye can tell apart. */
@@ -193,20 +227,29 @@ final readonly class Course
     public static function kept(array $kept): ?self
     {
         $number = static fn(mixed $of): ?float => is_float($of) || is_int($of) ? (float) $of : null;
-        $states = array_filter(array_map(static fn(mixed $state): ?CourseState => is_array($state) ? CourseState::kept($state) : null, array_values((array) ($kept['states'] ?? []))));
+        $states = array_filter(array_map(
+            static fn(mixed $state): ?CourseState => is_array($state) ? CourseState::kept($state) : null,
+            array_values((array) ($kept['states'] ?? [])),
+        ));
         [$day, $loss, $read] = [$number($kept['day'] ?? null), $number($kept['loss'] ?? null), array_values((array) ($kept['read'] ?? []))];
         [$then, $level] = [$number($read[0] ?? null), $number($read[1] ?? null)];
         if ($states === [] || $day === null || $loss === null || $then === null || $level === null) {
             return null;
         }
         $packed = base64_decode(is_string($kept['points'] ?? null) ? $kept['points'] : '', true);
-        $points = array_map(static fn(mixed $of): float => is_float($of) ? $of : 0.0, array_values($packed === false || $packed === '' ? [] : (unpack('e*', $packed) ?: [])));
+        $points = array_map(
+            static fn(mixed $of): float => is_float($of) ? $of : 0.0,
+            array_values($packed === false || $packed === '' ? [] : (unpack('e*', $packed) ?: [])),
+        );
 
         return new self(
             array_values($states),
             $day,
             self::checkedLoss($loss),
-            array_map(static fn(array $of): CoursePoint => new CoursePoint(...$of), array_values(array_filter(array_chunk($points, 4), static fn(array $of): bool => count($of) === 4))),
+            array_map(
+                static fn(array $of): CoursePoint => new CoursePoint(...$of),
+                array_values(array_filter(array_chunk($points, 4), static fn(array $of): bool => count($of) === 4)),
+            ),
             array_values(array_filter(array_map($number, (array) ($kept['aside'] ?? [])), is_float(...))),
             is_int($kept['count'] ?? null) ? $kept['count'] : 0,
             new LastRead($then, $level, $number($read[2] ?? null), $number($read[3] ?? null)),

@@ -56,9 +56,32 @@ final class CourseState
      * @param float $least by which a level near nothing is off at the least, a standard deviation
      * @param float $uneven by which days differ, in the square root of a day
      */
-    public static function begin(float $level, float $levelOff, float $rate, float $rateOff, float $kitOff, float $walk, float $least = 0.0, float $uneven = 0.0): self
-    {
-        return new self($level, $rate, 0.0, $levelOff ** 2, 0.0, 0.0, $rateOff ** 2, 0.0, $kitOff ** 2, $kitOff, $walk, $least, $uneven, 1.0 / count(Course::WALKS));
+    public static function begin(
+        float $level,
+        float $levelOff,
+        float $rate,
+        float $rateOff,
+        float $kitOff,
+        float $walk,
+        float $least = 0.0,
+        float $uneven = 0.0,
+    ): self {
+        return new self(
+            $level,
+            $rate,
+            0.0,
+            $levelOff ** 2,
+            0.0,
+            0.0,
+            $rateOff ** 2,
+            0.0,
+            $kitOff ** 2,
+            $kitOff,
+            $walk,
+            $least,
+            $uneven,
+            1.0 / count(Course::WALKS),
+        );
     }
 
     /**
@@ -73,7 +96,16 @@ final class CourseState
         if (!($floor >= 0.0 && $floor < 1e9)) {
             throw StateFault::event();
         }
-        $state = self::begin($reading->value, sqrt($reading->spread ** 2 + $floor ** 2 + ($reading->value * $reading->kit) ** 2), $rate, $rateOff, $reading->kit, $walk, $floor, $uneven);
+        $state = self::begin(
+            $reading->value,
+            sqrt($reading->spread ** 2 + $floor ** 2 + ($reading->value * $reading->kit) ** 2),
+            $rate,
+            $rateOff,
+            $reading->kit,
+            $walk,
+            $floor,
+            $uneven,
+        );
         $state->levelKit = -$reading->value * $reading->kit ** 2;
         $state->stayAbove();
 
@@ -120,7 +152,8 @@ final class CourseState
     {
         $this->level = $this->level * $kept + ($this->rate + $turn) * $comes;
         $walk = $this->walk ** 2;
-        $this->ofLevel = $kept ** 2 * $this->ofLevel + 2.0 * $kept * $comes * $this->levelRate + $comes ** 2 * $this->ofRate + $walk * $days * $comes ** 2 / 3.0 + $this->uneven ** 2 * $days;
+        $this->ofLevel = $kept ** 2 * $this->ofLevel + 2.0 * $kept * $comes * $this->levelRate + $comes ** 2 * $this
+            ->ofRate + $walk * $days * $comes ** 2 / 3.0 + $this->uneven ** 2 * $days;
         $this->levelRate = $kept * $this->levelRate + $comes * $this->ofRate + $walk * $days * $comes / 2.0;
         $this->levelKit = $kept * $this->levelKit + $comes * $this->rateKit;
         $this->ofRate += $walk * $days;
@@ -276,7 +309,10 @@ final class CourseState
     /** @return list<float> all that it is, to be kept */
     public function toKeep(): array
     {
-        return [$this->level, $this->rate, $this->kit, $this->ofLevel, $this->levelRate, $this->levelKit, $this->ofRate, $this->rateKit, $this->ofKit, $this->kitOff, $this->walk, $this->least, $this->uneven, $this->weight];
+        return [
+            $this->level, $this->rate, $this->kit, $this->ofLevel, $this->levelRate, $this->levelKit, $this->ofRate, $this->rateKit, $this->ofKit,
+            $this->kitOff, $this->walk, $this->least, $this->uneven, $this->weight,
+        ];
     }
 
     /**
@@ -294,7 +330,9 @@ final class CourseState
     /** Whether another tells the same, for the eye of whoever asks. */
     public function isLike(self $other): bool
     {
-        return $this->walk === $other->walk && ($this->level - $other->level) ** 2 < self::ALIKE ** 2 * min($this->ofLevel, $other->ofLevel) && ($this->rate - $other->rate) ** 2 < self::ALIKE ** 2 * min($this->ofRate, $other->ofRate);
+        return $this->walk === $other->walk
+            && ($this->level - $other->level) ** 2 < self::ALIKE ** 2 * min($this->ofLevel, $other->ofLevel)
+            && ($this->rate - $other->rate) ** 2 < self::ALIKE ** 2 * min($this->ofRate, $other->ofRate);
     }
 
     /** Both as one, with their first two moments. */

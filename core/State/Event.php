@@ -7,9 +7,27 @@ namespace Cresco\Core\State;
 /** Something that happens to one level in the water of a tank, in its base unit, on a day counted from any first one. */
 final readonly class Event
 {
-    private function __construct(public EventKind $kind, public float $day, public float $value, public float $spread, public float $share, public bool $isDose = false, public ?float $low = null, public ?float $high = null, public float $eye = 0.0, public float $kit = Course::KIT)
-    {
-        if (!(is_finite($day) && is_finite($value) && $spread >= 0.0 && $spread < INF && $share >= 0.0 && $share <= 1.0 && $kit >= 0.0 && $kit < 1.0 && ($low === null || $high === null || ($low < $high && is_finite($low))))) {
+    private function __construct(
+        public EventKind $kind,
+        public float $day,
+        public float $value,
+        public float $spread,
+        public float $share,
+        public bool $isDose = false,
+        public ?float $low = null,
+        public ?float $high = null,
+        public float $eye = 0.0,
+        public float $kit = Course::KIT,
+    ) {
+        if (!(is_finite($day)
+            && is_finite($value)
+            && $spread >= 0.0
+            && $spread < INF
+            && $share >= 0.0
+            && $share <= 1.0
+            && $kit >= 0.0
+            && $kit < 1.0
+            && ($low === null || $high === null || ($low < $high && is_finite($low))))) {
             throw StateFault::event();
         }
     }
@@ -36,7 +54,9 @@ final readonly class Event
     public static function field(float $day, float $low, float $high, float $eye, float $kit = Course::KIT): self
     {
         // Beyond the top field less and less likely, up to twice its lower end.
-        [$middle, $spread] = is_finite($high) ? [($low + $high) / 2.0, ($high - $low) / sqrt(12.0)] : [max($low, 1e-6) * 4.0 / 3.0, max($low, 1e-6) / sqrt(18.0)];
+        [$middle, $spread] = is_finite($high)
+            ? [($low + $high) / 2.0, ($high - $low) / sqrt(12.0)]
+            : [max($low, 1e-6) * 4.0 / 3.0, max($low, 1e-6) / sqrt(18.0)];
 
         return new self(EventKind::Read, $day, $middle, hypot($spread, $eye * $middle), 0.0, low: $low, high: $high, eye: $eye * $middle, kit: $kit);
     }
@@ -93,7 +113,10 @@ final readonly class Event
     public static function inOrder(array $events): array
     {
         // Most differ by their day already.
-        usort($events, static fn(self $a, self $b): int => $a->day <=> $b->day ?: [$a->kind->turn(), $a->value, $a->share] <=> [$b->kind->turn(), $b->value, $b->share]);
+        usort(
+            $events,
+            static fn(self $a, self $b): int => $a->day <=> $b->day ?: [$a->kind->turn(), $a->value, $a->share] <=> [$b->kind->turn(), $b->value, $b->share],
+        );
 
         return $events;
     }

@@ -60,7 +60,12 @@ final class Level implements Distribution
     public function quantile(float $share): float
     {
         // Where bells lie apart it is that of all of them together, not of one of their spread.
-        return max($this->nothing, $this->isOne ? $this->mean + $this->deviation * NormalValue::standardQuantile($share) : $this->found[(int) round(1e6 * $share)] ??= $this->find($share));
+        return max(
+            $this->nothing,
+            $this->isOne
+                ? $this->mean + $this->deviation * NormalValue::standardQuantile($share)
+                : $this->found[(int) round(1e6 * $share)] ??= $this->find($share),
+        );
     }
 
     public function central(): float
@@ -75,7 +80,10 @@ final class Level implements Distribution
 
     public function scaled(float $scale, float $offset = 0.0): self
     {
-        return new self(array_map(static fn(array $bell): array => [$bell[0], $scale * $bell[1] + $offset, $scale * $bell[2]], $this->bells), $scale * $this->nothing + $offset);
+        return new self(
+            array_map(static fn(array $bell): array => [$bell[0], $scale * $bell[1] + $offset, $scale * $bell[2]], $this->bells),
+            $scale * $this->nothing + $offset,
+        );
     }
 
     /**

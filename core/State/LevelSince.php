@@ -36,23 +36,56 @@ final class LevelSince
         if (!($in > 0.0 && $in < 1e6)) {
             throw StateFault::event();
         }
-        $since = array_values(array_filter(Event::inOrder($events), static fn(Event $event): bool => ($event->kind === EventKind::Changed || $event->kind === EventKind::Added) && $event->day >= $course->read->day && $event->day <= $course->day));
+        $since = array_values(array_filter(
+            Event::inOrder($events),
+            static fn(Event $event): bool => ($event->kind === EventKind::Changed || $event->kind === EventKind::Added)
+                && $event->day >= $course->read->day
+                && $event->day <= $course->day,
+        ));
         $rate = $course->rate()->central();
         [$from, $level] = [$course->read->day, $course->read->level];
         $many = count(array_filter($since, static fn(Event $event): bool => $event->kind === EventKind::Changed));
         $computation = Computation::of(Text::of('level_since.title', name: $name));
         if ($many > self::CHANGES) {
             [$from, $level, $since] = self::later($since, $from, $level, $rate, $course->loss, $many - self::CHANGES);
-            $computation->constant('C0', Text::of('level_since.level_after_change_ago', ago: self::ago($course->day - $from)), $in * $level, $unit, 'same_further_back', null);
+            $computation->constant(
+                'C0',
+                Text::of('level_since.level_after_change_ago', ago: self::ago($course->day - $from)),
+                $in * $level,
+                $unit,
+                'same_further_back',
+                null,
+            );
         } elseif ($course->read->value !== null && $course->read->foretold === null) {
             $computation->given('C0', Text::of('level_since.read_ago', ago: self::ago($course->day - $from)), $in * $level, $unit);
         } elseif ($course->read->value === null) {
-            $computation->constant('C0', Text::of('level_since.level_where_nothing_was_read_ago', ago: self::ago($course->day - $from)), $in * $level, $unit, 'its_waters_what_made_or_taken', Grade::Guess);
+            $computation->constant(
+                'C0',
+                Text::of('level_since.level_where_nothing_was_read_ago', ago: self::ago($course->day - $from)),
+                $in * $level,
+                $unit,
+                'its_waters_what_made_or_taken',
+                Grade::Guess,
+            );
         } else {
             $off = $course->read->value - $course->read->foretold;
-            $computation->constant('F', Text::of('level_since.foretold_for_day_of_last_reading', ago: self::ago($course->day - $from)), $in * $course->read->foretold, $unit, self::COURSE, null)
+            $computation->constant(
+                'F',
+                Text::of('level_since.foretold_for_day_of_last_reading', ago: self::ago($course->day - $from)),
+                $in * $course->read->foretold,
+                $unit,
+                self::COURSE,
+                null,
+            )
                 ->given('R', 'level_since.read_then', $in * $course->read->value, $unit)
-                ->constant('w', 'level_since.how_far_reading_counts_from_how', abs($off) < self::NONE ? 0.0 : ($level - $course->read->foretold) / $off, '×', self::COURSE, null)
+                ->constant(
+                    'w',
+                    'level_since.how_far_reading_counts_from_how',
+                    abs($off) < self::NONE ? 0.0 : ($level - $course->read->foretold) / $off,
+                    '×',
+                    self::COURSE,
+                    null,
+                )
                 ->line('C0 = F + w * (R - F)', 'level_since.level_right_after_it', $unit);
         }
         $computation->constant('r', 'level_since.made_in_day_beside_what_written', $in * $rate, $unit, self::COURSE, null);
@@ -63,11 +96,28 @@ final class LevelSince
         while (true) {
             $at = self::nextChange($left);
             $change = $at === null ? null : $left[$at];
-            $mark = self::stretch($computation, ++$i, $mark, $at === null ? $left : array_slice($left, 0, $at), $from, $change->day ?? $course->day, $course->loss, $unit, $in);
+            $mark = self::stretch(
+                $computation,
+                ++$i,
+                $mark,
+                $at === null ? $left : array_slice($left, 0, $at),
+                $from,
+                $change->day ?? $course->day,
+                $course->loss,
+                $unit,
+                $in,
+            );
             if ($change === null || $at === null) {
                 break;
             }
-            $computation->constant('s'.$i, Text::of('level_since.share_that_was_changed_ago', ago: self::ago($course->day - $change->day)), $change->share, '×', self::DIARY, null)->constant('q'.$i, 'level_since.in_new_water', $in * $change->value, $unit, self::DIARY, null)
+            $computation->constant(
+                's'.$i,
+                Text::of('level_since.share_that_was_changed_ago', ago: self::ago($course->day - $change->day)),
+                $change->share,
+                '×',
+                self::DIARY,
+                null,
+            )->constant('q'.$i, 'level_since.in_new_water', $in * $change->value, $unit, self::DIARY, null)
                 ->line(sprintf('B%1$d = (1 - s%1$d) * A%1$d + s%1$d * q%1$d', $i), 'level_since.after_change', $unit);
             [$mark, $from, $left] = ['B'.$i, $change->day, array_slice($left, $at + 1)];
         }
@@ -86,17 +136,35 @@ final class LevelSince
      *
      * @return string symbol of the level at its end
      */
-    private static function stretch(Computation $computation, int $i, string $mark, array $added, float $from, float $until, float $loss, string $unit, float $in): string
-    {
+    private static function stretch(
+        Computation $computation,
+        int $i,
+        string $mark,
+        array $added,
+        float $from,
+        float $until,
+        float $loss,
+        string $unit,
+        float $in,
+    ): string {
         $computation->constant('d'.$i, 'level_since.days_from_there_on', $until - $from, 'd', self::DIARY, null);
-        $formula = $loss > 0.0 ? sprintf('A%1$d = %2$s * exp(-l * d%1$d) + r * (1 - exp(-l * d%1$d)) / l', $i, $mark) : sprintf('A%1$d = %2$s + r * d%1$d', $i, $mark);
+        $formula = $loss > 0.0
+            ? sprintf('A%1$d = %2$s * exp(-l * d%1$d) + r * (1 - exp(-l * d%1$d)) / l', $i, $mark)
+            : sprintf('A%1$d = %2$s + r * d%1$d', $i, $mark);
         foreach (['D' => true, 'M' => false] as $symbol => $isDose) {
             $sum = 0.0;
             foreach ($added as $event) {
                 $sum += $event->isDose === $isDose ? $event->value * MassBalance::keeps($loss, $until - $event->day)[0] : 0.0;
             }
             if ($sum > 0.0) {
-                $computation->constant($symbol.$i, ($isDose ? 'level_since.doses' : 'level_since.passive').($loss > 0.0 ? '_left' : ''), $in * $sum, $unit, self::DIARY, null);
+                $computation->constant(
+                    $symbol.$i,
+                    ($isDose ? 'level_since.doses' : 'level_since.passive').($loss > 0.0 ? '_left' : ''),
+                    $in * $sum,
+                    $unit,
+                    self::DIARY,
+                    null,
+                );
                 $formula .= ' + '.$symbol.$i;
             }
         }

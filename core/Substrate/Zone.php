@@ -38,8 +38,15 @@ final readonly class Zone
      *
      * @throws SubstrateFault when it has no width or depth, or lies outside
      */
-    public function __construct(public int $key, public float $left, public float $right, public float $front, public float $back, public Cover $cover, public ?float $days)
-    {
+    public function __construct(
+        public int $key,
+        public float $left,
+        public float $right,
+        public float $front,
+        public float $back,
+        public Cover $cover,
+        public ?float $days,
+    ) {
         if ($left < -1e-9 || $right > 1.0 + 1e-9 || $front < -1e-9 || $back > 1.0 + 1e-9 || $right - $left < 0.01 || $back - $front < 0.01) {
             throw SubstrateFault::patch();
         }
@@ -58,7 +65,8 @@ final readonly class Zone
         $meets = static fn(float $a, float $b): bool => abs($a - $b) < 1e-6;
         $sides = ($meets($this->right, $other->left) || $meets($this->left, $other->right)) && !$apart($this->front, $this->back, $other->front, $other->back);
 
-        return $sides || (($meets($this->back, $other->front) || $meets($this->front, $other->back)) && !$apart($this->left, $this->right, $other->left, $other->right));
+        return $sides
+            || (($meets($this->back, $other->front) || $meets($this->front, $other->back)) && !$apart($this->left, $this->right, $other->left, $other->right));
     }
 
     /**
@@ -69,9 +77,13 @@ final readonly class Zone
     public function with(self $other): ?array
     {
         $same = static fn(float $a, float $b): bool => abs($a - $b) < 1e-6;
-        $fits = $this->touches($other) && (($same($this->front, $other->front) && $same($this->back, $other->back)) || ($same($this->left, $other->left) && $same($this->right, $other->right)));
+        $fits = $this->touches($other)
+            && (($same($this->front, $other->front) && $same($this->back, $other->back))
+                || ($same($this->left, $other->left) && $same($this->right, $other->right)));
 
-        return $fits ? [min($this->left, $other->left), max($this->right, $other->right), min($this->front, $other->front), max($this->back, $other->back)] : null;
+        return $fits
+            ? [min($this->left, $other->left), max($this->right, $other->right), min($this->front, $other->front), max($this->back, $other->back)]
+            : null;
     }
 
     /**

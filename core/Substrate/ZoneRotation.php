@@ -68,7 +68,8 @@ final readonly class ZoneRotation
     /** Nitrogen that lies in a patch, mg. */
     public function load(Zone $zone): float
     {
-        return self::SETTLES * $this->nitratePerDay / MassConcentration::NITRATE_PER_NITROGEN * $this->litres * $zone->area() * min(self::LONGEST, $zone->days ?? self::LONGEST);
+        return self::SETTLES * $this->nitratePerDay / MassConcentration::NITRATE_PER_NITROGEN * $this->litres * $zone
+            ->area() * min(self::LONGEST, $zone->days ?? self::LONGEST);
     }
 
     public function freeAmmonia(float $total): float

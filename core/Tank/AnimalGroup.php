@@ -57,7 +57,9 @@ enum AnimalGroup: string
 
         return match ($parameter) {
             Parameter::GeneralHardness => [Hardness::fromDegrees($gh[0])->millimolePerLitre, Hardness::fromDegrees($gh[1])->millimolePerLitre],
-            Parameter::CarbonateHardness => [Alkalinity::fromDegrees($kh[0])->milliequivalentPerLitre, Alkalinity::fromDegrees($kh[1])->milliequivalentPerLitre],
+            Parameter::CarbonateHardness => [
+                Alkalinity::fromDegrees($kh[0])->milliequivalentPerLitre, Alkalinity::fromDegrees($kh[1])->milliequivalentPerLitre,
+            ],
             Parameter::Conductivity => [(float) $ec[0], (float) $ec[1]],
             Parameter::Acidity => [(float) $ph[0], (float) $ph[1]],
             Parameter::Temperature => [(float) $celsius[0], (float) $celsius[1]],

@@ -12,5 +12,11 @@ final readonly class Inhabitants
      * @param bool $eatsShrimp   a kind that eats shrimp
      * @param bool $carpets      carpets that ask for much light: they die back in days of darkness
      */
-    public function __construct(public bool $shrimp = false, public bool $fry = false, public bool $tenderPlants = false, public bool $eatsShrimp = false, public bool $carpets = false) {}
+    public function __construct(
+        public bool $shrimp = false,
+        public bool $fry = false,
+        public bool $tenderPlants = false,
+        public bool $eatsShrimp = false,
+        public bool $carpets = false,
+    ) {}
 }

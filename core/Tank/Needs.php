@@ -22,7 +22,12 @@ final readonly class Needs
      * @param array<string, array{float, float}> $ranges the keeper's own, in the base unit, by parameter value
      * @param array<string, float>               $swings the keeper's own for one change, in the base unit; of conductivity a share
      */
-    public function __construct(public AnimalGroup $group, private array $ranges = [], private array $swings = [], public Inhabitants $living = new Inhabitants()) {}
+    public function __construct(
+        public AnimalGroup $group,
+        private array $ranges = [],
+        private array $swings = [],
+        public Inhabitants $living = new Inhabitants(),
+    ) {}
 
     /** @return array{float, float}|null range in the base unit; null where none is set */
     public function range(Parameter $parameter): ?array

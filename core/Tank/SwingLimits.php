@@ -11,7 +11,10 @@ use Cresco\Core\Measure\Parameter;
 /** How far one change may move the water, as the animals stand it. */
 final readonly class SwingLimits
 {
-    /** What shrimp, fry and soft-water fish tolerate in one change: pH, dKH, dGH, share of the conductivity, degC, and share of the water while something that limits was not read. House defaults. */
+    /**
+     * What shrimp, fry and soft-water fish tolerate in one change: pH, dKH, dGH, share of the conductivity, degC, and share of the water
+     * while something that limits was not read. House defaults.
+     */
     private const SENSITIVE = [0.4, 1.0, 2.0, 0.15, 2.0, 0.25];
 
     /** The same for others. House defaults. */

@@ -38,7 +38,8 @@ final class Vessel
      * @param float               $waterBelowRim  mm
      * @param list<Displacement>  $displacements  stone, wood, equipment
      * @param NormalValue|null         $measured       litres counted in on a fill or found with a tracer, with its spread
-     * @param HeightTable|null    $table          litres counted against height, bed and stones and all: then they are the volume, and plan and bed only its picture
+     * @param HeightTable|null    $table          litres counted against height, bed and stones and all: then they are the volume, and plan
+     *     and bed only its picture
      *
      * @throws TankFault when it cannot hold water as described
      */
@@ -51,7 +52,9 @@ final class Vessel
         ?NormalValue $measured = null,
         private readonly ?HeightTable $table = null,
     ) {
-        $this->measured = $measured === null ? null : new NormalValue($measured->central(), max($measured->spread(), self::COUNT_ERROR * abs($measured->central())));
+        $this->measured = $measured === null
+            ? null
+            : new NormalValue($measured->central(), max($measured->spread(), self::COUNT_ERROR * abs($measured->central())));
         if (!is_finite($rim) || !is_finite($waterBelowRim) || $waterBelowRim < 0.0) {
             throw TankFault::waterlineTooLow();
         }

@@ -163,7 +163,13 @@ final class Carbonate
         self::describe($computation, $first, 't', $hardness);
         self::describe($computation, $second, 's', $hardness);
         $celsius = (1.0 - $f) * $first->central(Parameter::Temperature, 24.0) + $f * $second->central(Parameter::Temperature, 24.0);
-        self::addConstants($computation, 'm', $celsius, (1.0 - $f) * $computation->value('I_t') + $f * $computation->value('I_s'), Text::of('carbonate.the_mixture'));
+        self::addConstants(
+            $computation,
+            'm',
+            $celsius,
+            (1.0 - $f) * $computation->value('I_t') + $f * $computation->value('I_s'),
+            Text::of('carbonate.the_mixture'),
+        );
 
         return $computation
             ->line('alk_m = (1 - f) * alk_t + f * alk_s', 'carbonate.alkalinity_of_mixture', 'mol/L')
@@ -199,7 +205,14 @@ final class Carbonate
                 ->line(sprintf('alk_next = max(alk_m + made * %.6f / 1000, 0)', $hardness->widthToBase(1.0)), 'carbonate.alkalinity_next_day', 'mol/L');
         }
 
-        return $mixed->constant('back', 'carbonate.how_near_carbon_dioxide_comes_back', new NormalValue(1.0, self::BACK), '×', 'house_default', Grade::Guess)->solve(
+        return $mixed->constant(
+            'back',
+            'carbonate.how_near_carbon_dioxide_comes_back',
+            new NormalValue(1.0, self::BACK),
+            '×',
+            'house_default',
+            Grade::Guess,
+        )->solve(
             [
                 'h = 10^(-pH_next)',
                 'b = K1_t / (h * g1_m)',
@@ -255,15 +268,40 @@ final class Carbonate
             ->given('keeps', 'carbonate.share_of_tanks_own_water_that', $keeps, '')
             ->given('comes', 'carbonate.litres_of_this_water_for_each', $comes, '')
             ->line('alk_a = alk_s - acid / 1000', 'carbonate.alkalinity_of_water_below_nothing_when', 'mol/L')
-            ->solve($balance('alk_a', 'pH_a', 'DIC_s * (b + 2 * c) / (1 + b + c)', 's', 'B_s'), 'pH_a', 'carbonate.ph_of_water_now', '', self::PH_BETWEEN, 'inorganic_carbon_stays_until_gas_left')
-            ->line(sprintf('gas = DIC_s / (1 + K1_s * 10^pH_a / g1_s + K1_s * K2_s * 10^(2 * pH_a) / g2_s) * %.0f', 1000.0 * self::CARBON_DIOXIDE), 'carbonate.carbon_dioxide_in_water_now', 'mg/L')
-            ->constant('CO2_air', 'carbonate.carbon_dioxide_of_water_that_stands', new NormalValue(self::IN_AIR[0] / 1000.0 / self::CARBON_DIOXIDE, self::IN_AIR[1] / 1000.0 / self::CARBON_DIOXIDE), 'mol/L', Text::of('about_and_spread', value: self::IN_AIR[0], spread: self::IN_AIR[1]), Grade::Guess)
+            ->solve(
+                $balance('alk_a', 'pH_a', 'DIC_s * (b + 2 * c) / (1 + b + c)', 's', 'B_s'),
+                'pH_a',
+                'carbonate.ph_of_water_now',
+                '',
+                self::PH_BETWEEN,
+                'inorganic_carbon_stays_until_gas_left',
+            )
+            ->line(
+                sprintf('gas = DIC_s / (1 + K1_s * 10^pH_a / g1_s + K1_s * K2_s * 10^(2 * pH_a) / g2_s) * %.0f', 1000.0 * self::CARBON_DIOXIDE),
+                'carbonate.carbon_dioxide_in_water_now',
+                'mg/L',
+            )
+            ->constant(
+                'CO2_air',
+                'carbonate.carbon_dioxide_of_water_that_stands',
+                new NormalValue(self::IN_AIR[0] / 1000.0 / self::CARBON_DIOXIDE, self::IN_AIR[1] / 1000.0 / self::CARBON_DIOXIDE),
+                'mol/L',
+                Text::of('about_and_spread', value: self::IN_AIR[0], spread: self::IN_AIR[1]),
+                Grade::Guess,
+            )
             ->solve($balance('alk_a', 'pH_air', 'CO2_air * (b + 2 * c)', 's', 'B_s'), 'pH_air', 'carbonate.ph_of_water_once_it_stood', '', self::PH_BETWEEN)
             ->line('alk_m = keeps * alk_t + comes * alk_a', 'carbonate.alkalinity_of_tank', 'mol/L')
             ->line('DIC_m = keeps * DIC_t + comes * DIC_s', 'carbonate.inorganic_carbon_of_tank', 'mol/L')
             ->line('B_m = keeps * B_t + comes * B_s', 'carbonate.other_buffers_of_tank', 'mol/L')
             ->line(sprintf('KH_m = alk_m * 1000 / %.6f', $hardness->widthToBase(1.0)), 'carbonate.kh_of_tank', $hardness->label)
-            ->solve($balance('alk_m', 'pH', 'DIC_m * (b + 2 * c) / (1 + b + c)', 'm', 'B_m'), 'pH', 'carbonate.ph_of_tank_right_after', '', self::PH_BETWEEN, 'alkalinity_inorganic_carbon_other_buffers_count');
+            ->solve(
+                $balance('alk_m', 'pH', 'DIC_m * (b + 2 * c) / (1 + b + c)', 'm', 'B_m'),
+                'pH',
+                'carbonate.ph_of_tank_right_after',
+                '',
+                self::PH_BETWEEN,
+                'alkalinity_inorganic_carbon_other_buffers_count',
+            );
 
         return self::settled($computation);
     }
@@ -277,7 +315,13 @@ final class Carbonate
     /** pH of a blend of two waters, for use as a source in its turn. */
     public static function blendedAcidity(WaterState $first, WaterState $second, float $share): Estimate
     {
-        return self::mixed('carbonate.title_ph', $first, $second, Unit::usual(Parameter::CarbonateHardness), static fn(Computation $c) => $c->given('f', 'carbonate.share_of_second_water', $share, ''))->estimate('pH');
+        return self::mixed(
+            'carbonate.title_ph',
+            $first,
+            $second,
+            Unit::usual(Parameter::CarbonateHardness),
+            static fn(Computation $c) => $c->given('f', 'carbonate.share_of_second_water', $share, ''),
+        )->estimate('pH');
     }
 
     private static function describe(Computation $computation, WaterState $water, string $mark, Unit $hardness): void
@@ -293,26 +337,53 @@ final class Carbonate
         self::addConstants($computation, $mark, $water->central(Parameter::Temperature, 24.0), $strength, $water->name);
         $soft = self::softness($water);
         $computation
-            ->constant('C_'.$mark, Text::of('carbonate.most_of_other_buffers_in_water', water: $water->name), $soft <= 0.0 ? 0.0 : new MaybeAbsent(Density::flat(0.0, $soft * self::BUFFERS / 1000.0)), 'mol/L', $soft <= 0.0 ? 'left_out_above_2_dkh' : 'house_default_below_2_dkh', Grade::Guess)
+            ->constant(
+                'C_'.$mark,
+                Text::of('carbonate.most_of_other_buffers_in_water', water: $water->name),
+                $soft <= 0.0 ? 0.0 : new MaybeAbsent(Density::flat(0.0, $soft * self::BUFFERS / 1000.0)),
+                'mol/L',
+                $soft <= 0.0 ? 'left_out_above_2_dkh' : 'house_default_below_2_dkh',
+                Grade::Guess,
+            )
             ->line(sprintf('h_%1$s = 10^(-pH_%1$s)', $mark), 'carbonate.activity_of_hydrogen_ions', 'mol/L')
             ->line(sprintf('b_%1$s = K1_%1$s / (h_%1$s * g1_%1$s)', $mark), 'carbonate.bicarbonate_for_each_carbon_dioxide', '')
             ->line(sprintf('c_%1$s = K1_%1$s * K2_%1$s / (h_%1$s^2 * g2_%1$s)', $mark), 'carbonate.carbonate_for_each_carbon_dioxide', '')
             ->line(sprintf('oh_%1$s = Kw_%1$s / (h_%1$s * g1_%1$s) - h_%1$s / g1_%1$s', $mark), 'carbonate.hydroxide_less_hydrogen_ions', 'mol/L');
         if ($soft <= 0.0) {
-            $computation->line(sprintf('alk_%1$s = max(KH_%1$s * %2$.6f / 1000, oh_%1$s)', $mark, $perUnit), Text::of('carbonate.alkalinity_of_water', water: $water->name), 'mol/L')
+            $computation->line(
+                sprintf('alk_%1$s = max(KH_%1$s * %2$.6f / 1000, oh_%1$s)', $mark, $perUnit),
+                Text::of('carbonate.alkalinity_of_water', water: $water->name),
+                'mol/L',
+            )
                 ->line(sprintf('A_%1$s = min(C_%1$s, 0)', $mark), 'carbonate.of_it_other_buffers', 'mol/L');
         } else {
             // A reading of KH near nothing says little; that carbon dioxide can neither be less than nothing nor kill says more.
             $computation
-                ->line(sprintf('low_%1$s = oh_%1$s + %2$.3f * least * (b_%1$s + 2 * c_%1$s)', $mark, $soft), 'carbonate.alkalinity_with_least_carbon_dioxide_at', 'mol/L')
+                ->line(
+                    sprintf('low_%1$s = oh_%1$s + %2$.3f * least * (b_%1$s + 2 * c_%1$s)', $mark, $soft),
+                    'carbonate.alkalinity_with_least_carbon_dioxide_at',
+                    'mol/L',
+                )
                 ->line(sprintf('high_%1$s = oh_%1$s + most * (b_%1$s + 2 * c_%1$s)', $mark), 'carbonate.alkalinity_with_most_of_it', 'mol/L')
-                ->line(sprintf('alk_%1$s = min(max(KH_%1$s * %2$.6f / 1000, low_%1$s), high_%1$s)', $mark, $perUnit), Text::of('carbonate.alkalinity_of_water', water: $water->name), 'mol/L')
+                ->line(
+                    sprintf('alk_%1$s = min(max(KH_%1$s * %2$.6f / 1000, low_%1$s), high_%1$s)', $mark, $perUnit),
+                    Text::of('carbonate.alkalinity_of_water', water: $water->name),
+                    'mol/L',
+                )
                 ->line(sprintf('A_%1$s = min(C_%1$s * K_B / (K_B + h_%1$s), alk_%1$s - low_%1$s)', $mark), 'carbonate.of_it_other_buffers', 'mol/L');
         }
         $computation
-            ->line(sprintf('CO2_%1$s = (alk_%1$s - oh_%1$s - A_%1$s) / (b_%1$s + 2 * c_%1$s)', $mark), Text::of('carbonate.carbon_dioxide_of_water', water: $water->name), 'mol/L')
+            ->line(
+                sprintf('CO2_%1$s = (alk_%1$s - oh_%1$s - A_%1$s) / (b_%1$s + 2 * c_%1$s)', $mark),
+                Text::of('carbonate.carbon_dioxide_of_water', water: $water->name),
+                'mol/L',
+            )
             ->line(sprintf('DIC_%1$s = CO2_%1$s * (1 + b_%1$s + c_%1$s)', $mark), Text::of('carbonate.inorganic_carbon_of_water', water: $water->name), 'mol/L')
-            ->line(sprintf('B_%1$s = A_%1$s * (1 + h_%1$s / K_B)', $mark), Text::of('carbonate.other_buffers_of_water_with_without', water: $water->name), 'mol/L');
+            ->line(
+                sprintf('B_%1$s = A_%1$s * (1 + h_%1$s / K_B)', $mark),
+                Text::of('carbonate.other_buffers_of_water_with_without', water: $water->name),
+                'mol/L',
+            );
     }
 
     /** How much other buffers count in a water: 1 below 1 dKH, 0 above 2. */
@@ -336,11 +407,32 @@ final class Carbonate
     private static function addStrength(Computation $computation, WaterState $first, WaterState $second): void
     {
         $counts = max(self::softness($first), self::softness($second)) > 0.0;
-        $computation->constant('pK_B', 'carbonate.strength_of_other_buffers_not_measured', $counts ? Density::flat(...self::BUFFER_STRENGTH) : 6.0, '', 'from_humic_acids_to_phosphate', Grade::Guess)
+        $computation->constant(
+            'pK_B',
+            'carbonate.strength_of_other_buffers_not_measured',
+            $counts ? Density::flat(...self::BUFFER_STRENGTH) : 6.0,
+            '',
+            'from_humic_acids_to_phosphate',
+            Grade::Guess,
+        )
             ->line('K_B = 10^(-pK_B)', 'carbonate.acidity_constant_of_other_buffers', 'mol/L');
         if ($counts) {
-            $computation->constant('least', 'carbonate.least_carbon_dioxide_of_soft_water', self::moles(self::LEAST_CARBON_DIOXIDE), 'mol/L', Text::of('house_default_between', low: self::LEAST_CARBON_DIOXIDE[0], high: self::LEAST_CARBON_DIOXIDE[1]), Grade::Guess)
-                ->constant('most', 'carbonate.most_carbon_dioxide_of_soft_water', self::moles(self::MOST_CARBON_DIOXIDE), 'mol/L', Text::of('house_default_between', low: self::MOST_CARBON_DIOXIDE[0], high: self::MOST_CARBON_DIOXIDE[1]), Grade::Guess)
+            $computation->constant(
+                'least',
+                'carbonate.least_carbon_dioxide_of_soft_water',
+                self::moles(self::LEAST_CARBON_DIOXIDE),
+                'mol/L',
+                Text::of('house_default_between', low: self::LEAST_CARBON_DIOXIDE[0], high: self::LEAST_CARBON_DIOXIDE[1]),
+                Grade::Guess,
+            )
+                ->constant(
+                    'most',
+                    'carbonate.most_carbon_dioxide_of_soft_water',
+                    self::moles(self::MOST_CARBON_DIOXIDE),
+                    'mol/L',
+                    Text::of('house_default_between', low: self::MOST_CARBON_DIOXIDE[0], high: self::MOST_CARBON_DIOXIDE[1]),
+                    Grade::Guess,
+                )
                 ->note('carbonate.below_about_1_degree_of_kh');
         }
     }
@@ -353,7 +445,14 @@ final class Carbonate
             }
         }
         $log = Formula::of(self::DAVIES)->number(['I' => max(0.0, $strength)]);
-        $computation->constant('I_'.$mark, Text::of('carbonate.ionic_strength_of_water', water: $water), $strength, 'mol/L', '1_6e_5_for_each_us', Grade::Consensus)
+        $computation->constant(
+            'I_'.$mark,
+            Text::of('carbonate.ionic_strength_of_water', water: $water),
+            $strength,
+            'mol/L',
+            '1_6e_5_for_each_us',
+            Grade::Consensus,
+        )
             ->constant('g1_'.$mark, 'carbonate.activity_coefficient_one_charge', 10.0 ** $log, '', 'davies_equation_0_509')
             ->constant('g2_'.$mark, 'carbonate.activity_coefficient_two_charges', 10.0 ** (4.0 * $log), '', 'davies_equation_0_509');
     }

@@ -142,8 +142,21 @@ final readonly class Conductance
                 continue;
             }
             $name = $ion->value;
-            $computation->constant('c_'.$name, Text::of('conductance.free_what', what: $ion), $this->free($ion), 'mmol/L', Text::of('mmol_less_pairs', total: self::text($ions->of($ion))), null)
-                ->constant('l_'.$name, Text::of('conductance.limiting_conductivity_of_what', what: $ion), $ion->limitingConductivity(), 'S cm²/mol', 'crc_handbook_of_chemistry_physics');
+            $computation->constant(
+                'c_'.$name,
+                Text::of('conductance.free_what', what: $ion),
+                $this->free($ion),
+                'mmol/L',
+                Text::of('mmol_less_pairs', total: self::text($ions->of($ion))),
+                null,
+            )
+                ->constant(
+                    'l_'.$name,
+                    Text::of('conductance.limiting_conductivity_of_what', what: $ion),
+                    $ion->limitingConductivity(),
+                    'S cm²/mol',
+                    'crc_handbook_of_chemistry_physics',
+                );
             $terms[] = sprintf('l_%1$s * c_%1$s * w%2$d', $name, abs($ion->charge()));
         }
         if ($terms === []) {
@@ -155,7 +168,14 @@ final readonly class Conductance
         }
 
         return $computation
-            ->constant('pairs', 'conductance.charged_pairs_of_calcium_magnesium_with', max(0.0, $this->microsiemens - $bare), 'µS/cm', 'log_k_1_11_1_07', Grade::Measured)
+            ->constant(
+                'pairs',
+                'conductance.charged_pairs_of_calcium_magnesium_with',
+                max(0.0, $this->microsiemens - $bare),
+                'µS/cm',
+                'log_k_1_11_1_07',
+                Grade::Measured,
+            )
             ->line('EC = '.implode(' + ', $terms).' + pairs', 'conductance.conductivity_at_25_c', 'µS/cm')
             ->note('conductance.within_about_1_of_published_figures');
     }

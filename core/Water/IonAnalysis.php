@@ -105,7 +105,8 @@ final readonly class IonAnalysis
             $assumptions,
             $given,
             $misfit,
-            (!$closed && abs($given) > self::GOOD_BALANCE && abs($gap) > 0.05) || ($misfit !== null && abs($misfit) > 0.1 && abs($model - (float) $measured) > 15.0),
+            (!$closed && abs($given) > self::GOOD_BALANCE && abs($gap) > 0.05)
+                || ($misfit !== null && abs($misfit) > 0.1 && abs($model - (float) $measured) > 15.0),
         );
     }
 

@@ -29,7 +29,12 @@ final class Mixing
         $computation = Computation::of(Text::of('mixing.title', what: $parameter));
         $share($computation);
         if ($parameter === Parameter::Conductivity) {
-            $strength = static fn(WaterState $water, Distribution $of): Text => Text::of('mixing.strength_in_water', water: $water->name, value: round($unit->fromBase($of->central()), 2), unit: $unit->label);
+            $strength = static fn(WaterState $water, Distribution $of): Text => Text::of(
+                'mixing.strength_in_water',
+                water: $water->name,
+                value: round($unit->fromBase($of->central()), 2),
+                unit: $unit->label,
+            );
 
             return $computation
                 ->given('tank', $strength($tank, $before), Strength::spread($before), Unit::usual($parameter)->label)

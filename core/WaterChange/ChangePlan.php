@@ -78,8 +78,14 @@ final readonly class ChangePlan
         return $this->with(source: $source);
     }
 
-    private function with(?WaterState $tank = null, ?WaterState $source = null, ?float $drained = null, ?int $drains = null, ?float $evaporated = null, ?float $inflow = null): self
-    {
+    private function with(
+        ?WaterState $tank = null,
+        ?WaterState $source = null,
+        ?float $drained = null,
+        ?int $drains = null,
+        ?float $evaporated = null,
+        ?float $inflow = null,
+    ): self {
         return new self(
             $this->vessel,
             $tank ?? $this->tank,

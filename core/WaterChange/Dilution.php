@@ -123,7 +123,10 @@ final class Dilution
         return $back(self::once($conserved($tank), $conserved($source), $fraction));
     }
 
-    /** The share of new water that moves a parameter from one level to another, in the base unit; below 0 or above 1 where none does, INF where both waters are alike. @throws WaterChangeFault */
+    /**
+     * The share of new water that moves a parameter from one level to another, in the base unit; below 0 or above 1 where none does, INF
+     * where both waters are alike. @throws WaterChangeFault
+     */
     public static function moving(Parameter $parameter, float $tank, float $source, float $level): float
     {
         self::requireNumbers($tank, $source, $level);

@@ -80,16 +80,38 @@ final class Forecast
         }
         $made = $plan->made[$parameter->value] ?? null;
         if ($made !== null) {
-            $working->given('made', Text::of($made->central() < 0.0 ? 'forecast.goes_in_a_day' : 'forecast.made_in_a_day', what: $parameter), self::width($unit, $made), $unit->label, Grade::Guess)
-                ->line($made->central() < 0.0 ? 'next = max(after + made, 0)' : 'next = after + made', Text::of('forecast.next_day', what: $parameter), $unit->label);
+            $working->given(
+                'made',
+                Text::of($made->central() < 0.0 ? 'forecast.goes_in_a_day' : 'forecast.made_in_a_day', what: $parameter),
+                self::width($unit, $made),
+                $unit->label,
+                Grade::Guess,
+            )
+                ->line(
+                    $made->central() < 0.0 ? 'next = max(after + made, 0)' : 'next = after + made',
+                    Text::of('forecast.next_day', what: $parameter),
+                    $unit->label,
+                );
 
             return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'next');
         }
         if ($parameter === Parameter::Temperature) {
             // Heater, lamp and room bring a tank back to where they held it before, be that where the heater is set or not.
             return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => Computation::of('forecast.title')
-                ->given('tank', 'forecast.what_heater_lamp_room_held_it', $unit->distributionFromBase($now ?? new NormalValue($plan->warmth, 0.3)), $unit->label)
-                ->constant('drift', 'forecast.what_it_wanders_from_day_to', new NormalValue(0.0, $unit->widthFromBase(self::WANDERS)), $unit->label, 'house_default', Grade::Guess)
+                ->given(
+                    'tank',
+                    'forecast.what_heater_lamp_room_held_it',
+                    $unit->distributionFromBase($now ?? new NormalValue($plan->warmth, 0.3)),
+                    $unit->label,
+                )
+                ->constant(
+                    'drift',
+                    'forecast.what_it_wanders_from_day_to',
+                    new NormalValue(0.0, $unit->widthFromBase(self::WANDERS)),
+                    $unit->label,
+                    'house_default',
+                    Grade::Guess,
+                )
                 ->line('next = tank + drift', 'forecast.temperature_next_day', $unit->label), 'next');
         }
 

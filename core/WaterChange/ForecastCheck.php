@@ -82,6 +82,10 @@ final class ForecastCheck
         }
         [, $before, , , $measured] = $this->rows[$worst->value];
 
-        return new Miss(Miss::SOURCE_OR_READING, $worst, $worst->mixes() ? Dilution::newWater($worst, $before, $measured->central(), $this->share) : $measured->central());
+        return new Miss(
+            Miss::SOURCE_OR_READING,
+            $worst,
+            $worst->mixes() ? Dilution::newWater($worst, $before, $measured->central(), $this->share) : $measured->central(),
+        );
     }
 }

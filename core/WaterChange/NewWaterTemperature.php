@@ -49,10 +49,28 @@ final readonly class NewWaterTemperature
         $tank = $known ?? new ExactValue($plan->warmth);
         $unit = $plan->unit(Parameter::Temperature);
         $working = $plan->addShare(Computation::of('warmth.title'))
-            ->given('tank', $known === null ? 'warmth.temperature_heater_to_hold_tank_was' : 'warmth.temperature_of_tank', $unit->distributionFromBase($tank), $unit->label, $known === null ? Grade::Guess : null)
-            ->given('wish', $wish === null ? 'warmth.where_it_should_stay' : 'warmth.where_keeper_wants_it', $unit->fromBase($wish ?? $tank->central()), $unit->label)
+            ->given(
+                'tank',
+                $known === null ? 'warmth.temperature_heater_to_hold_tank_was' : 'warmth.temperature_of_tank',
+                $unit->distributionFromBase($tank),
+                $unit->label,
+                $known === null ? Grade::Guess : null,
+            )
+            ->given(
+                'wish',
+                $wish === null ? 'warmth.where_it_should_stay' : 'warmth.where_keeper_wants_it',
+                $unit->fromBase($wish ?? $tank->central()),
+                $unit->label,
+            )
             ->given('step', 'warmth.most_that_these_animals_stand_in', $unit->widthFromBase($step), $unit->label, Grade::Guess)
-            ->constant('apart', 'warmth.most_that_new_water_may_differ', $unit->widthFromBase(self::APART), $unit->label, 'animals_at_inlet_meet_it_unmixed', Grade::Guess)
+            ->constant(
+                'apart',
+                'warmth.most_that_new_water_may_differ',
+                $unit->widthFromBase(self::APART),
+                $unit->label,
+                'animals_at_inlet_meet_it_unmixed',
+                Grade::Guess,
+            )
             ->line(self::LANDING, 'warmth.where_one_change_may_bring_it', $unit->label)
             ->line(self::STREAM, 'warmth.temperature_of_new_water', $unit->label)
             ->line(self::LANDS, 'warmth.where_tank_lands', $unit->label);

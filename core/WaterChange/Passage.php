@@ -36,8 +36,15 @@ final readonly class Passage
      *
      * @throws WaterChangeFault when no series of this size gets there
      */
-    public static function plan(array $tank, array $aim, float $fraction, SwingLimits $limits, array $most = [], array $least = [], ?callable $made = null): self
-    {
+    public static function plan(
+        array $tank,
+        array $aim,
+        float $fraction,
+        SwingLimits $limits,
+        array $most = [],
+        array $least = [],
+        ?callable $made = null,
+    ): self {
         if (!($fraction > 0.0 && $fraction <= 1.0)) {
             throw WaterChangeFault::fraction($fraction);
         }

@@ -50,7 +50,10 @@ final class Sizing
         $word = $parameter;
         if ($parameter === Parameter::Conductivity) {
             // What a mix conserves is not conductivity but its strength.
-            [$tank, $source, $goal, $unit, $word] = [Strength::spread($tank), Strength::spread($source), Strength::of($goal), Unit::usual($parameter), Text::of('sizing.strength_from_conductivity')];
+            [$tank, $source, $goal, $unit, $word] = [
+                Strength::spread($tank), Strength::spread($source), Strength::of($goal), Unit::usual($parameter),
+                Text::of('sizing.strength_from_conductivity'),
+            ];
         }
         $computation = Computation::of(Text::of('sizing.title', what: $parameter))
             ->given('tank', Text::of('sizing.word_in_name', word: $word, name: $plan->tank->name), $unit->distributionFromBase($tank), $unit->label)
@@ -62,8 +65,10 @@ final class Sizing
             ->line('share = min(max(f, 0), 1)', 'sizing.as_far_as_there_water', '');
 
         return $plan->isWhileFilling()
-            ? $computation->given('r', 'sizing.new_water_that_runs_in_while', $plan->inflow, '')->line(self::LITRES_WHILE_FILLING, 'sizing.litres_by_which_level_falls', 'L')
-            : $computation->given('n', 'sizing.times_drained_filled_up', (float) $plan->drains, '')->line(self::LITRES, 'sizing.litres_to_drain_each_time', 'L');
+            ? $computation->given('r', 'sizing.new_water_that_runs_in_while', $plan->inflow, '')
+                ->line(self::LITRES_WHILE_FILLING, 'sizing.litres_by_which_level_falls', 'L')
+            : $computation->given('n', 'sizing.times_drained_filled_up', (float) $plan->drains, '')
+                ->line(self::LITRES, 'sizing.litres_to_drain_each_time', 'L');
     }
 
     /** The largest share of new water with which every parameter stays within its limit. */
@@ -93,7 +98,9 @@ final class Sizing
                 foreach ($either($source) as $other) {
                     $way = $other < $level ? -1.0 : 1.0;
                     // Nine times of ten it is no further.
-                    $far = $isRead ? $other : max(0.0, $level + $way * (new NormalValue(abs($other - $level), hypot($now->spread(), $source->spread())))->quantile(0.9));
+                    $far = $isRead
+                        ? $other
+                        : max(0.0, $level + $way * (new NormalValue(abs($other - $level), hypot($now->spread(), $source->spread())))->quantile(0.9));
                     $share = $allowed < abs($far - $level) ? Dilution::moving($parameter, $level, $far, $level + $way * $allowed) : INF;
                     if ($share < $allowance->share) {
                         $allowance = new Allowance($share, $parameter);
@@ -145,7 +152,12 @@ final class Sizing
         if ($working === null || $now === null || $allowed === null || abs((float) $outlook->swing()) <= $allowed) {
             return 1.0;
         }
-        $low = Bisection::edge(0.0, $forecast->plan->drained, static fn(float $litres): bool => abs($working->at(['D' => $litres], 'pH') - $now) <= $allowed, 8);
+        $low = Bisection::edge(
+            0.0,
+            $forecast->plan->drained,
+            static fn(float $litres): bool => abs($working->at(['D' => $litres], 'pH') - $now) <= $allowed,
+            8,
+        );
 
         // The halving holds the constants of the first mixture; the true one may swing a little further.
         for ($i = 0; $i < 4; ++$i) {

@@ -53,7 +53,11 @@ final readonly class TopOffDrift
         public float $days,
         public float $passive = 0.0,
     ) {
-        if (!($litres > 0.0 && $days > 0.0 && max($litres, $days) < INF) || !(min($evaporation, $topOff, $change) >= 0.0 && max($evaporation, $topOff, $change) < INF) || !is_finite($passive)) {
+        if (
+            !($litres > 0.0 && $days > 0.0 && max($litres, $days) < INF)
+            || !(min($evaporation, $topOff, $change) >= 0.0 && max($evaporation, $topOff, $change) < INF)
+            || !is_finite($passive)
+        ) {
             throw WaterChangeFault::amount();
         }
         if (!($fraction >= 0.0 && $fraction <= 1.0)) {

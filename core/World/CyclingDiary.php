@@ -13,7 +13,10 @@ use Random\Randomizer;
 /** A tank that is cycled: what was guessed of it, its true course, and its results until a day. */
 final readonly class CyclingDiary
 {
-    /** Share by which what brings ammonia, the growth of bacteria and their first number differ from the guess, standard deviations of logarithms. House defaults. */
+    /**
+     * Share by which what brings ammonia, the growth of bacteria and their first number differ from the guess, standard deviations of
+     * logarithms. House defaults.
+     */
     private const DIFFER = [0.336, 0.095, 0.69];
 
     /** mg/L that a kit shows at the least, a standard deviation, and what it and the eye are off by as a share. House defaults. */

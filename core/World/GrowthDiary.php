@@ -34,7 +34,10 @@ final readonly class GrowthDiary
         $seen = [];
         for ($i = 0; $i < $pairs; ++$i) {
             [$first, $weeks] = [$even(70.0, 200.0), $even(1.0, 5.0)];
-            $seen[] = [max(10.0, $first + self::TAPE * $bell()), max(10.0, (new Regrowth($ceiling, $stretch()))->after($first, $weeks) + self::TAPE * $bell()), $weeks];
+            $seen[] = [max(10.0, $first + self::TAPE * $bell()), max(
+                10.0,
+                (new Regrowth($ceiling, $stretch()))->after($first, $weeks) + self::TAPE * $bell(),
+            ), $weeks];
         }
 
         return new self($usual, $rate, $stretch(), $seen);

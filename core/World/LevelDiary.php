@@ -38,7 +38,15 @@ final readonly class LevelDiary
      * @param float               $rateNow  true rate on that day
      * @param int|null            $since    readings since something that nobody wrote down; null where there was nothing
      */
-    private function __construct(public array $events, public array $planned, public NormalValue $rate, public float $now, public array $truth, public float $rateNow, public ?int $since) {}
+    private function __construct(
+        public array $events,
+        public array $planned,
+        public NormalValue $rate,
+        public float $now,
+        public array $truth,
+        public float $rateNow,
+        public ?int $since,
+    ) {}
 
     /** @param bool $isUnnoted whether something happens that nobody writes down */
     public static function of(Instrument $instrument, bool $isUnnoted, int $seed): self
@@ -101,7 +109,9 @@ final readonly class LevelDiary
             if ($isPast && $day >= $next) {
                 $next = $day + $chance->getInt(4, 9);
                 $since = $since === null ? null : $since + 1;
-                $shown = $even(0.0, 1.0) < self::SLIP ? $scale * $even(0.0, 80.0) : $level * (1.0 + $kit) * (1.0 + $ages * ($instrument === Instrument::Pen ? $day % 30 : $day) / 30.0);
+                $shown = $even(0.0, 1.0) < self::SLIP
+                    ? $scale * $even(0.0, 80.0)
+                    : $level * (1.0 + $kit) * (1.0 + $ages * ($instrument === Instrument::Pen ? $day % 30 : $day) / 30.0);
                 $events[] = self::read($instrument, $day + 0.02, $shown, $bell);
             }
             if (in_array($day - $days, [0, 7, self::AHEAD], true)) {

@@ -44,13 +44,21 @@ final readonly class PhCase
             $alkalinity = Alkalinity::fromDegrees($degree)->milliequivalentPerLitre;
             $humic = $isSoft && $chance->getInt(0, 1) === 1 ? [$even(0.0, 0.05), $even(0.0, 0.05)] : [0.0, 0.0];
             $conductivity = 60.0 + 45.0 * $degree;
-            $ph = self::ph($alkalinity, static fn(float $hydrogen): float => self::carbon($gas[$i] / self::CARBONIC[3], $hydrogen, $conductivity), $humic, $conductivity);
+            $ph = self::ph(
+                $alkalinity,
+                static fn(float $hydrogen): float => self::carbon($gas[$i] / self::CARBONIC[3], $hydrogen, $conductivity),
+                $humic,
+                $conductivity,
+            );
             $waters[$i] = [$alkalinity, self::carbon($gas[$i] / self::CARBONIC[3], 10.0 ** -$ph, $conductivity), $humic, $conductivity];
             // A pen for pH, drops that were counted for KH, a meter for conductivity.
             $titrated = $alkalinity * (1.0 + 0.04 * $bell()) + Alkalinity::fromDegrees(0.15)->milliequivalentPerLitre * $bell();
             $known[$i] = [
                 Parameter::Acidity->value => new NormalValue($ph + 0.05 * $bell(), 0.05),
-                Parameter::CarbonateHardness->value => new NormalValue($titrated, hypot(0.04 * $titrated, Alkalinity::fromDegrees(0.15)->milliequivalentPerLitre)),
+                Parameter::CarbonateHardness->value => new NormalValue(
+                    $titrated,
+                    hypot(0.04 * $titrated, Alkalinity::fromDegrees(0.15)->milliequivalentPerLitre),
+                ),
                 Parameter::Conductivity->value => new NormalValue($conductivity * (1.0 + 0.02 * $bell()), 0.02 * $conductivity),
                 Parameter::Temperature->value => new NormalValue(25.0, 0.1),
             ];

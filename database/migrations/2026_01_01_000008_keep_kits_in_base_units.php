@@ -17,12 +17,18 @@ return new class extends Migration {
             $table->string('length_unit', 10)->default('metric');
         });
         // A drop is worth what it is worth, whichever unit it is shown in: steps and fields go into the base unit.
-        $this->convert(static fn(Unit $unit, float $step): float => $unit->widthToBase($step), static fn(Unit $unit, float $field): float => $unit->toBase($field));
+        $this->convert(
+            static fn(Unit $unit, float $step): float => $unit->widthToBase($step),
+            static fn(Unit $unit, float $field): float => $unit->toBase($field),
+        );
     }
 
     public function down(): void
     {
-        $this->convert(static fn(Unit $unit, float $step): float => $unit->widthFromBase($step), static fn(Unit $unit, float $field): float => $unit->fromBase($field));
+        $this->convert(
+            static fn(Unit $unit, float $step): float => $unit->widthFromBase($step),
+            static fn(Unit $unit, float $field): float => $unit->fromBase($field),
+        );
         Schema::table('keepers', function (Blueprint $table): void {
             $table->dropColumn('length_unit');
         });
@@ -30,7 +36,9 @@ return new class extends Migration {
 
     private function convert(Closure $width, Closure $value): void
     {
-        foreach (DB::table('kits')->join('keepers', 'keepers.id', '=', 'kits.keeper_id')->get(['kits.id', 'kits.parameter', 'kits.unit', 'kits.step', 'kits.fields', 'keepers.pen_factor']) as $kit) {
+        foreach (DB::table('kits')->join('keepers', 'keepers.id', '=', 'kits.keeper_id')->get([
+            'kits.id', 'kits.parameter', 'kits.unit', 'kits.step', 'kits.fields', 'keepers.pen_factor',
+        ]) as $kit) {
             $parameter = Parameter::tryFrom((string) $kit->parameter);
             if ($parameter === null) {
                 continue;

@@ -18,7 +18,8 @@ return new class extends Migration {
         });
         // Addresses are kept small; where two differ by that alone, both stay as they are.
         $small = DB::table('keepers')->pluck('email', 'id')->map(static fn(mixed $email): string => mb_strtolower(is_string($email) ? $email : ''));
-        foreach ($small->filter(static fn(string $email): bool => $small->filter(static fn(string $other): bool => $other === $email)->count() === 1) as $id => $email) {
+        foreach ($small
+            ->filter(static fn(string $email): bool => $small->filter(static fn(string $other): bool => $other === $email)->count() === 1) as $id => $email) {
             DB::table('keepers')->where('id', $id)->update(['email' => $email]);
         }
         Schema::table('run_steps', function (Blueprint $table): void {
@@ -158,7 +159,10 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['arrivals', 'start_ups', 'animal_events', 'animals', 'helper_ticks', 'helper_jobs', 'helpers', 'supplies', 'away_spells', 'busy_spells', 'laid_jobs', 'chore_turns', 'chores'] as $table) {
+        foreach ([
+            'arrivals', 'start_ups', 'animal_events', 'animals', 'helper_ticks', 'helper_jobs', 'helpers', 'supplies', 'away_spells', 'busy_spells',
+            'laid_jobs', 'chore_turns', 'chores',
+        ] as $table) {
             Schema::dropIfExists($table);
         }
         Schema::table('run_steps', fn(Blueprint $table) => $table->dropColumn(['found', 'since']));

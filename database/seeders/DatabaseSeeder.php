@@ -80,16 +80,39 @@ final class DatabaseSeeder extends Seeder
     private function waterReadings(Keeper $keeper, array $waters, CarbonImmutable $today): void
     {
         $rows = [
-            'tap' => [['nitrate' => '5-10', 'general_hardness' => '9', 'carbonate_hardness' => '6', 'ph' => '7.5', 'conductivity' => '388', 'temperature' => '14.2'], 13],
-            'rain' => [['nitrate' => '0-5 nearer 0', 'general_hardness' => '1', 'carbonate_hardness' => '0.5', 'ph' => '6.2', 'conductivity' => '24', 'temperature' => '11.5'], 6],
+            'tap' => [
+                ['nitrate' => '5-10', 'general_hardness' => '9', 'carbonate_hardness' => '6', 'ph' => '7.5', 'conductivity' => '388', 'temperature' => '14.2'],
+                13,
+            ],
+            'rain' => [
+                [
+                    'nitrate' => '0-5 nearer 0', 'general_hardness' => '1', 'carbonate_hardness' => '0.5', 'ph' => '6.2', 'conductivity' => '24',
+                    'temperature' => '11.5',
+                ],
+                6,
+            ],
             'ro' => [['conductivity' => '9', 'temperature' => '16.0'], 4],
-            'shrimp' => [['nitrate' => '0', 'general_hardness' => '5', 'carbonate_hardness' => '0.5', 'ph' => '6.1', 'conductivity' => '212', 'temperature' => '22.4'], 2],
-            'harbour' => [['nitrate' => '5-10 nearer 5', 'general_hardness' => '13', 'carbonate_hardness' => '10', 'ph' => '8.1', 'conductivity' => '645', 'temperature' => '24.6'], 9],
+            'shrimp' => [
+                ['nitrate' => '0', 'general_hardness' => '5', 'carbonate_hardness' => '0.5', 'ph' => '6.1', 'conductivity' => '212', 'temperature' => '22.4'],
+                2,
+            ],
+            'harbour' => [
+                [
+                    'nitrate' => '5-10 nearer 5', 'general_hardness' => '13', 'carbonate_hardness' => '10', 'ph' => '8.1', 'conductivity' => '645',
+                    'temperature' => '24.6',
+                ],
+                9,
+            ],
         ];
         foreach ($rows as $key => [$typed, $daysAgo]) {
             foreach ([$daysAgo + 140, $daysAgo + 84, $daysAgo + 35, $daysAgo] as $i => $ago) {
                 // The tap goes with the seasons.
-                $season = $key === 'tap' ? [['conductivity' => '356', 'general_hardness' => '8'], ['conductivity' => '371'], ['conductivity' => '404', 'general_hardness' => '10']][$i] ?? [] : [];
+                $season = $key === 'tap'
+                    ? [
+                        ['conductivity' => '356', 'general_hardness' => '8'], ['conductivity' => '371'],
+                        ['conductivity' => '404', 'general_hardness' => '10'],
+                    ][$i] ?? []
+                    : [];
                 DemoLife::keepReadings($keeper, $waters[$key], $season + $typed, $today->subDays($ago)->setTime(18, 5));
             }
         }

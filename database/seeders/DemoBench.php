@@ -78,7 +78,10 @@ final readonly class DemoBench
     private function trials(Product $product, array $grams, int $ago): void
     {
         foreach ($grams as $i => $each) {
-            $product->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => $each, 'taken_at' => $this->today->subDays($ago - 4 * $i)->setTime(19, 30)->utc()]);
+            $product->trials()->create([
+                'method' => 'scale', 'spoons' => 10, 'grams_each' => $each,
+                'taken_at' => $this->today->subDays($ago - 4 * $i)->setTime(19, 30)->utc(),
+            ]);
         }
     }
 
@@ -86,7 +89,10 @@ final readonly class DemoBench
     {
         foreach ([
             [520, ['Ca' => 44.0, 'Mg' => 9.1, 'Na' => 13.0, 'K' => 2.0, 'Cl' => 22.0, 'SO4' => 35.0, 'NO3' => 6.0], 2.0, 361.0, 'from the utility, spring'],
-            [160, ['Ca' => 48.0, 'Mg' => 9.8, 'Na' => 14.0, 'K' => 2.1, 'Cl' => 24.0, 'SO4' => 38.0, 'NO3' => 7.5], 2.15, 388.0, 'from the utility, early summer'],
+            [
+                160, ['Ca' => 48.0, 'Mg' => 9.8, 'Na' => 14.0, 'K' => 2.1, 'Cl' => 24.0, 'SO4' => 38.0, 'NO3' => 7.5], 2.15, 388.0,
+                'from the utility, early summer',
+            ],
         ] as [$ago, $milligrams, $alkalinity, $conductivity, $note]) {
             $analysis = new Analysis([
                 'source_water_id' => $this->waters['tap']->id, 'sampled_on' => $this->today->subDays($ago)->format('Y-m-d'), 'milligrams' => $milligrams,
@@ -100,14 +106,18 @@ final readonly class DemoBench
     private function store(): void
     {
         $reservoir = $this->keeper->reservoirs()->create([
-            'source_water_id' => $this->waters['ro']->id, 'name' => 'Cellar barrel', 'capacity' => 60.0, 'level' => 34.0, 'litres_per_day' => 130.0, 'waste' => 2.5,
+            'source_water_id' => $this->waters['ro']
+                ->id, 'name' => 'Cellar barrel', 'capacity' => 60.0, 'level' => 34.0, 'litres_per_day' => 130.0, 'waste' => 2.5,
             'membrane_on' => $this->today->subDays(400)->format('Y-m-d'), 'resin_on' => $this->today->subDays(290)->format('Y-m-d'),
         ]);
         foreach ([360, 300, 240, 190, 150, 120, 90, 60, 30, 8] as $i => $ago) {
             $in = 380.0 + 4.0 * ($i % 4);
             $isFirst = $i === 5;
             $reservoir->rejections()->create([
-                'conductivity_in' => $in, 'conductivity_out' => round($in * ($isFirst ? 0.11 : 0.024 + 0.00012 * (400 - $ago) + 0.002 * ($i % 3)), 1), 'is_first' => $isFirst,
+                'conductivity_in' => $in, 'conductivity_out' => round(
+                    $in * ($isFirst ? 0.11 : 0.024 + 0.00012 * (400 - $ago) + 0.002 * ($i % 3)),
+                    1,
+                ), 'is_first' => $isFirst,
                 'millilitres_a_minute' => round(104.0 - 0.02 * (400 - $ago) - 2.0 * ($i % 3)),
                 'taken_at' => $this->today->subDays($ago)->setTime(18, 0)->utc(),
             ]);
@@ -123,7 +133,9 @@ final readonly class DemoBench
         // Since its cover cracked Stone Harbour loses half as much again.
         $harbour = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Stone Harbour')->firstOrFail();
         for ($ago = 178; $ago > 0; $ago -= 5) {
-            $harbour->topOffs()->create(['litres' => 3.0 + 0.25 * ($ago % 3) + ($ago < 27 ? 1.75 : 0.0), 'taken_at' => $this->today->subDays($ago)->setTime(19, 5)->utc()]);
+            $harbour->topOffs()->create([
+                'litres' => 3.0 + 0.25 * ($ago % 3) + ($ago < 27 ? 1.75 : 0.0), 'taken_at' => $this->today->subDays($ago)->setTime(19, 5)->utc(),
+            ]);
         }
     }
 
@@ -132,7 +144,11 @@ final readonly class DemoBench
     {
         $harbour = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Stone Harbour')->firstOrFail();
         for ($ago = 119; $ago > 0; $ago -= 2) {
-            $harbour->note(Gauge::Heater, $this->today->subDays($ago), round((290.0 + ($ago <= 37 ? 30.0 + 2.0 * (37 - $ago) : 0.0)) * (1.0 + 0.05 * sin(1.7 * $ago))));
+            $harbour->note(
+                Gauge::Heater,
+                $this->today->subDays($ago),
+                round((290.0 + ($ago <= 37 ? 30.0 + 2.0 * (37 - $ago) : 0.0)) * (1.0 + 0.05 * sin(1.7 * $ago))),
+            );
         }
     }
 
@@ -140,7 +156,9 @@ final readonly class DemoBench
     private function bed(): void
     {
         $tank = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Long Meadow')->firstOrFail();
-        foreach ([['sand', 7], ['carpet', 14], ['carpet', 28], ['carpet', 21], ['rooted', 49], ['rooted', null], ['under_hardscape', 63], ['rooted', 35]] as $i => [$cover, $ago]) {
+        foreach ([
+            ['sand', 7], ['carpet', 14], ['carpet', 28], ['carpet', 21], ['rooted', 49], ['rooted', null], ['under_hardscape', 63], ['rooted', 35],
+        ] as $i => [$cover, $ago]) {
             $column = $i % 4;
             $row = intdiv($i, 4);
             $zone = $tank->zones()->create([
@@ -166,7 +184,10 @@ final readonly class DemoBench
             $tank->animals,
             23.0,
             array_values($waters->where('id', $this->waters['ro']->id)->all()),
-            array_values($this->keeper->products()->with('trials')->whereIn('id', [$products['shrimp']->id, $products['potassium_bicarbonate']->id])->get()->all()),
+            array_values($this->keeper->products()->with('trials')->whereIn(
+                'id',
+                [$products['shrimp']->id, $products['potassium_bicarbonate']->id],
+            )->get()->all()),
             Target::degrees(5.0, 0.5, null, null, $tank->animals->caps()),
             Preference::FewestJars,
             $this->keeper->scale_step,

@@ -97,7 +97,12 @@ final class DemoLife
             } else {
                 if ($isRead) {
                     // Of a demo that is planted at night nothing lies ahead.
-                    self::keepReadings($this->keeper, $this->tank, $this->typed($isChange), $day->setTime($ago === 0 ? 7 : 17, $this->chance->getInt(0, 59))->min($this->now->subMinutes(5)));
+                    self::keepReadings(
+                        $this->keeper,
+                        $this->tank,
+                        $this->typed($isChange),
+                        $day->setTime($ago === 0 ? 7 : 17, $this->chance->getInt(0, 59))->min($this->now->subMinutes(5)),
+                    );
                 }
                 if ($isChange) {
                     $this->changeByHabit($day);
@@ -147,9 +152,28 @@ final class DemoLife
         $share = $this->tank->routine_share * (0.85 + 0.3 * $this->draw());
         $at = $day->setTime(18, $this->chance->getInt(10, 59));
         $this->at($at);
-        $change = PastChange::of($this->tank, $this->water(), $this->tank->second_source_water_id === null ? null : $this->waters['rain'], $this->tank->second_share, $share * VesselQuery::tank($this->tank)->litres(), $at->utc());
+        $change = PastChange::of(
+            $this->tank,
+            $this->water(),
+            $this->tank->second_source_water_id === null ? null : $this->waters['rain'],
+            $this->tank->second_share,
+            $share * VesselQuery::tank($this->tank)->litres(),
+            $at->utc(),
+        );
         $this->mix($share);
-        app(LogWaterChange::class)($this->keeper->id, $this->tank->id, null, $this->tank->second_source_water_id === null ? $this->tank->source_water_id : null, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at->utc(), sprintf('Changed about %d %%', round(100 * $share)), null);
+        app(LogWaterChange::class)(
+            $this->keeper->id,
+            $this->tank->id,
+            null,
+            $this->tank->second_source_water_id === null ? $this->tank->source_water_id : null,
+            $change->source,
+            $change->litres,
+            $change->share,
+            ForecastRecord::of($change->forecast),
+            $at->utc(),
+            sprintf('Changed about %d %%', round(100 * $share)),
+            null,
+        );
     }
 
     private function mix(float $share): void
@@ -195,7 +219,10 @@ final class DemoLife
             $this->tank->warmth - 1.0,
         );
         $this->at($start);
-        [$checklist] = app(WriteChecklist::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
+        [$checklist] = app(WriteChecklist::class)(
+            (new DraftChange())($this->tank, $input),
+            SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])),
+        );
         $checklist->setRelation('tank', $this->tank);
         // Wren thinks of the work, and not of the wet floor after it.
         $checklist->update(['guessed_minutes' => 40]);
@@ -219,14 +246,24 @@ final class DemoLife
                 $checklist->switches()->whereNotNull('off_at')->update(['on_at' => $now->utc()]);
             }
             $typed = $content->moment === ReadingPoint::RightAfter ? $this->typed(true) : [];
-            $finish($this->keeper, $checklist->refresh(), $step, app(RecordResults::class)->parse($this->keeper, $typed), null, in_array($step->job, ['read', 'read_after'], true) && $typed === []);
+            $finish(
+                $this->keeper,
+                $checklist->refresh(),
+                $step,
+                app(RecordResults::class)->parse($this->keeper, $typed),
+                null,
+                in_array($step->job, ['read', 'read_after'], true) && $typed === [],
+            );
         }
     }
 
     /** @return array<string, string> what the keeper would write down */
     private function typed(bool $isFull): array
     {
-        $typed = ['nitrate' => $this->onChart($this->truth['nitrate']), 'temperature' => sprintf('%.1f', $this->truth['temperature'] + 0.3 * ($this->draw() - 0.5))];
+        $typed = ['nitrate' => $this->onChart($this->truth['nitrate']), 'temperature' => sprintf(
+            '%.1f',
+            $this->truth['temperature'] + 0.3 * ($this->draw() - 0.5),
+        )];
         if ($isFull) {
             $typed += [
                 'general_hardness' => (string) max(1, (int) ceil($this->truth['general_hardness'])),

@@ -48,7 +48,10 @@ final class DemoPhotos
             ob_start();
             imagejpeg($image, null, 85);
             Storage::disk('local')->put('photos/'.$name, (string) ob_get_clean());
-            $photo = new Photo(['tank_id' => $tank->id, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'taken_at' => $at, 'is_intent' => $isMeant]);
+            $photo = new Photo([
+                'tank_id' => $tank->id, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'taken_at' => $at,
+                'is_intent' => $isMeant,
+            ]);
             $photo->keeper_id = $tank->keeper_id;
             $photo->save();
         }
@@ -69,7 +72,12 @@ final class DemoPhotos
         $ground = $this->floor($this->planting->bed->front);
         imagefilledrectangle($this->image, 0, $ground, self::WIDE, $this->high, $this->colour(176, 152, 112));
         for ($i = 0; $i < 2600; ++$i) {
-            imagesetpixel($this->image, $this->chance->getInt(0, self::WIDE - 1), $this->chance->getInt($ground, $this->high - 1), $this->colour(...array_fill(0, 3, $this->chance->getInt(90, 200))));
+            imagesetpixel(
+                $this->image,
+                $this->chance->getInt(0, self::WIDE - 1),
+                $this->chance->getInt($ground, $this->high - 1),
+                $this->colour(...array_fill(0, 3, $this->chance->getInt(90, 200))),
+            );
         }
         $this->stone($ground);
         foreach (array_filter($plantGroups, static fn(GrowingGroup $plantGroup): bool => $plantGroup->deep() < 0.5) as $plantGroup) {
@@ -100,7 +108,14 @@ final class DemoPhotos
             for ($up = 0.0; $up < $high; $up += 4.0) {
                 $lit = $depth * (0.55 + 0.45 * $up / max(1.0, $high)) * $this->chance->getInt(82, 108) / 100.0;
                 $size = $plantGroup->form === GrowthForm::Ribbon ? 3 : $this->chance->getInt(4, 9);
-                imagefilledellipse($this->image, (int) ($x + $lean * ($up / max(1.0, $tall)) ** 2), (int) ($base - $up), $size, max(3, intdiv($size, 2)), $this->colour($red * $lit, $green * $lit, $blue * $lit));
+                imagefilledellipse(
+                    $this->image,
+                    (int) ($x + $lean * ($up / max(1.0, $tall)) ** 2),
+                    (int) ($base - $up),
+                    $size,
+                    max(3, intdiv($size, 2)),
+                    $this->colour($red * $lit, $green * $lit, $blue * $lit),
+                );
             }
         }
     }
@@ -114,7 +129,14 @@ final class DemoPhotos
         for ($i = 0; $i < $tall; ++$i) {
             $half = (int) (0.85 * $tall * sqrt(1.0 - ($i / $tall) ** 2) / 1.3);
             $grey = 96 + $this->chance->getInt(-7, 7) + (int) (40.0 * $i / $tall);
-            imageline($this->image, (int) (0.62 * self::WIDE) - $half, $ground + 8 - $i, (int) (0.62 * self::WIDE) + (int) (0.7 * $half), $ground + 8 - $i, $this->colour($grey, $grey, $grey + 4));
+            imageline(
+                $this->image,
+                (int) (0.62 * self::WIDE) - $half,
+                $ground + 8 - $i,
+                (int) (0.62 * self::WIDE) + (int) (0.7 * $half),
+                $ground + 8 - $i,
+                $this->colour($grey, $grey, $grey + 4),
+            );
         }
     }
 

@@ -45,7 +45,10 @@ final class DemoPlants
             'kind' => 'panel', 'told_by' => 'lumens', 'told' => 9600, 'colour' => 'white', 'type' => 'led', 'length' => 1080, 'width' => 180, 'above' => 90, 'angle' => 120,
             'dimmer' => 0.6, 'hours' => 7.5, 'ramp' => 30,
         ]);
-        $this->tank->lightReadings()->create(['light' => 58, 'across' => 0.5, 'front' => 0.2, 'depth' => 330, 'band' => 0.25, 'taken_at' => $this->today->subDays(60)->setTime(19, 0)->utc()]);
+        $this->tank->lightReadings()->create([
+            'light' => 58, 'across' => 0.5, 'front' => 0.2, 'depth' => 330, 'band' => 0.25,
+            'taken_at' => $this->today->subDays(60)->setTime(19, 0)->utc(),
+        ]);
         $this->stand('vallisneria_nana', [0.01, 0.17, 0.66, 1.0], 180, 0.9, null, 0.0);
         $this->stand('rotala_rotundifolia', [0.19, 0.44, 0.64, 1.0], 120, 0.75, 300, 130);
         $this->stand('limnophila_sessiliflora', [0.7, 0.99, 0.38, 1.0], 140, 1.05, 330, 150);
@@ -88,8 +91,17 @@ final class DemoPlants
      * @param float                             $pace   against what is usual
      * @param float                             $to     it is cut to, mm; 0 for never
      */
-    private function stand(string $kind, array $place, float $height, float $pace, ?float $wished, float $to, float $cover = 1.0, float $perch = 0.0, bool $leaves = false): void
-    {
+    private function stand(
+        string $kind,
+        array $place,
+        float $height,
+        float $pace,
+        ?float $wished,
+        float $to,
+        float $cover = 1.0,
+        float $perch = 0.0,
+        bool $leaves = false,
+    ): void {
         $of = PlantCatalogue::all()[$kind];
         $planted = $this->last + self::EVERY * intdiv(168, self::EVERY);
         /** @var PlantGroup $plantGroup */
@@ -112,7 +124,10 @@ final class DemoPlants
         for ($ago = $planted; $ago >= $this->last; $ago -= self::EVERY) {
             $at = $this->today->subDays($ago)->setTime(18, $this->chance->getInt(0, 50));
             $found = max(5.0, $height + $this->chance->getInt(-7, 7));
-            $look = ['plant_group_id' => $plantGroup->id, 'happened_at' => $at->utc()->format('Y-m-d H:i:s'), 'height' => round($found), 'cover' => round($cover, 3), 'before' => null, 'cover_before' => null, 'guessed' => false];
+            $look = [
+                'plant_group_id' => $plantGroup->id, 'happened_at' => $at->utc()->format('Y-m-d H:i:s'), 'height' => round($found),
+                'cover' => round($cover, 3), 'before' => null, 'cover_before' => null, 'guessed' => false,
+            ];
             if ($floats && $cover > 0.45) {
                 $look = ['cover_before' => round($cover, 2), 'cover' => 0.25] + $look;
                 $cover = 0.25;

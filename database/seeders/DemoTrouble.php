@@ -27,11 +27,18 @@ final class DemoTrouble
     /** It sat behind the stone, and went with the flow that came back. */
     private function skin(Tank $tank): void
     {
-        $problem = $this->problem($tank, 41, ['about' => 'growth', 'place' => 'sand_line', 'kind' => 'cyanobacteria', 'cause' => 'flow_dead', 'outcome' => 'better', 'ended_at' => $this->today->subDays(24)->utc()], [
+        $problem = $this->problem($tank, 41, [
+            'about' => 'growth', 'place' => 'sand_line', 'kind' => 'cyanobacteria', 'cause' => 'flow_dead', 'outcome' => 'better',
+            'ended_at' => $this->today->subDays(24)->utc(),
+        ], [
             'where' => 'sand_line', 'shape' => 'sheets', 'colour' => 'blue_green', 'off' => 'peels', 'musty' => 'yes', 'corner' => 'yes', 'ammonium_seen' => 'no', 'bed_late' => 'no', 'young' => 'no',
         ]);
         foreach (['hand' => 33, 'flow' => 26] as $remedy => $ago) {
-            $problem->treatments()->create(['remedy' => $remedy, 'cause' => $remedy === 'flow' ? 'flow_dead' : null, 'begun_at' => $this->today->subDays(40)->utc(), 'check_on' => $this->today->subDays($ago)->format('Y-m-d'), 'checked_at' => $this->today->subDays($ago)->setTime(19, 0)->utc(), 'result' => 'better']);
+            $problem->treatments()->create([
+                'remedy' => $remedy, 'cause' => $remedy === 'flow' ? 'flow_dead' : null, 'begun_at' => $this->today->subDays(40)->utc(),
+                'check_on' => $this->today->subDays($ago)->format('Y-m-d'), 'checked_at' => $this->today->subDays($ago)->setTime(19, 0)->utc(),
+                'result' => 'better',
+            ]);
         }
     }
 
@@ -44,12 +51,21 @@ final class DemoTrouble
     /** A lamp that was turned up, in a young stand: by hand and shorter light, to be looked at today. */
     private function threads(Tank $tank): void
     {
-        $this->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Work, 'happened_at' => $this->today->subDays(24)->setTime(20, 15)->utc(), 'title' => 'Lamp turned up to full', 'body' => 'Nine hours, for the new plants.']);
+        $this->keeper->entries()->create([
+            'tank_id' => $tank->id, 'kind' => EntryKind::Work, 'happened_at' => $this->today->subDays(24)->setTime(20, 15)->utc(),
+            'title' => 'Lamp turned up to full', 'body' => 'Nine hours, for the new plants.',
+        ]);
         $problem = $this->problem($tank, 14, ['about' => 'growth', 'place' => 'edges', 'kind' => 'thread'], [
             'where' => 'edges', 'shape' => 'threads', 'feel' => 'soft', 'colour' => 'green', 'ammonium_seen' => 'no', 'lamp_new' => 'yes', 'corner' => 'no',
         ]);
-        $problem->treatments()->create(['remedy' => 'hand', 'begun_at' => $this->today->subDays(14)->utc(), 'check_on' => $this->today->subDays(7)->format('Y-m-d'), 'checked_at' => $this->today->subDays(7)->setTime(20, 0)->utc(), 'result' => 'better']);
-        $problem->treatments()->create(['remedy' => 'light_hours', 'cause' => 'light_strong', 'begun_at' => $this->today->subDays(14)->utc(), 'check_on' => $this->today->format('Y-m-d')]);
+        $problem->treatments()->create([
+            'remedy' => 'hand', 'begun_at' => $this->today->subDays(14)->utc(), 'check_on' => $this->today->subDays(7)->format('Y-m-d'),
+            'checked_at' => $this->today->subDays(7)->setTime(20, 0)->utc(), 'result' => 'better',
+        ]);
+        $problem->treatments()->create([
+            'remedy' => 'light_hours', 'cause' => 'light_strong', 'begun_at' => $this->today->subDays(14)->utc(),
+            'check_on' => $this->today->format('Y-m-d'),
+        ]);
     }
 
     /**

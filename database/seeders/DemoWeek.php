@@ -51,14 +51,21 @@ final class DemoWeek
     private function chore(?string $tank, string $kind, ?int $last, array $turns, ?int $every = null, ?int $next = null): void
     {
         $chore = new Chore([
-            'tank_id' => $tank === null ? null : $this->tank($tank)->id, 'kind' => $kind, 'every' => $every, 'last_at' => $last === null ? null : $this->today->subDays($last)->setTime(19, 0)->utc(),
+            'tank_id' => $tank === null
+                ? null
+                : $this->tank($tank)->id, 'kind' => $kind, 'every' => $every, 'last_at' => $last === null
+                    ? null
+                    : $this->today->subDays($last)->setTime(19, 0)->utc(),
             'next_on' => $next === null ? null : $this->today->addDays($next)->format('Y-m-d'),
         ]);
         $chore->keeper_id = $this->keeper->id;
         $chore->save();
         $before = null;
         foreach ($turns as $ago => $found) {
-            $chore->turns()->create(['done_at' => $this->today->subDays($ago)->setTime(19, 0)->utc(), 'since' => $before === null ? null : $before - $ago, 'found' => AmountFound::from($found)]);
+            $chore->turns()->create([
+                'done_at' => $this->today->subDays($ago)->setTime(19, 0)->utc(), 'since' => $before === null ? null : $before - $ago,
+                'found' => AmountFound::from($found),
+            ]);
             $before = $ago;
         }
     }
@@ -67,7 +74,10 @@ final class DemoWeek
     {
         $counted = $this->today->subDays(9)->format('Y-m-d');
         $this->keeper->supplies()->create(['name' => 'Flake food', 'unit' => 'g', 'left' => 22, 'weekly' => 6, 'lead_days' => 5, 'counted_on' => $counted]);
-        $this->keeper->supplies()->create(['name' => 'Nitrate drops', 'unit' => 'tests', 'left' => 18, 'weekly' => 2, 'lead_days' => 7, 'counted_on' => $counted, 'expires_on' => $this->today->addDays(160)->format('Y-m-d')]);
+        $this->keeper->supplies()->create([
+            'name' => 'Nitrate drops', 'unit' => 'tests', 'left' => 18, 'weekly' => 2, 'lead_days' => 7, 'counted_on' => $counted,
+            'expires_on' => $this->today->addDays(160)->format('Y-m-d'),
+        ]);
         $this->keeper->supplies()->create(['name' => 'Floss', 'unit' => 'pads', 'left' => 14, 'weekly' => 1, 'lead_days' => 7, 'counted_on' => $counted]);
     }
 
@@ -78,12 +88,13 @@ final class DemoWeek
         $until = $this->today->subDays(83);
         $this->keeper->absences()->create(['from_day' => $from->format('Y-m-d'), 'until_day' => $until->format('Y-m-d'), 'note' => 'by the sea']);
         $tank = $this->tank('Ember Shelf');
-        (new AskHelper())($this->keeper, $tank, 'Ines', $from->format('Y-m-d'), $until->format('Y-m-d'), 'The jug stands under the shelf. Wren answers after six.', [], [
-            ['text' => 'Look for a minute: do the shrimp graze, does the sponge bubble?', 'caution' => 'If they crowd at the surface: call.', 'every' => 2],
-            ['text' => 'Give one of the packed portions of food.', 'caution' => 'Never more. Skipping a day harms nobody.', 'every' => 4],
-            ['text' => 'Fill up to the mark on the glass from the jug.', 'caution' => 'Only from the jug, never from the tap.', 'every' => 3],
-            ['text' => 'Lay one leaf from the tin into the tank.', 'caution' => null, 'every' => 0],
-        ]);
+        (new AskHelper())($this->keeper, $tank, 'Ines', $from->format('Y-m-d'), $until
+            ->format('Y-m-d'), 'The jug stands under the shelf. Wren answers after six.', [], [
+                ['text' => 'Look for a minute: do the shrimp graze, does the sponge bubble?', 'caution' => 'If they crowd at the surface: call.', 'every' => 2],
+                ['text' => 'Give one of the packed portions of food.', 'caution' => 'Never more. Skipping a day harms nobody.', 'every' => 4],
+                ['text' => 'Fill up to the mark on the glass from the jug.', 'caution' => 'Only from the jug, never from the tap.', 'every' => 3],
+                ['text' => 'Lay one leaf from the tin into the tank.', 'caution' => null, 'every' => 0],
+            ]);
         $helper = $this->keeper->helpers()->with('jobs')->firstOrFail();
         $helper->forceFill(['made_at' => $from->subDays(2)->utc()])->save();
         $left = [2 => true];
@@ -105,7 +116,12 @@ final class DemoWeek
         $this->live('Ember Shelf', 'bee_shrimp', null, [[180, 'counted', 35], [95, 'counted', 52], [30, 'counted', 71]]);
         $this->live('Stone Harbour', 'shell_cichlid', null, [[180, 'counted', 9]]);
         $this->live('Stone Harbour', 'lake_cichlid', null, [[180, 'counted', 6]]);
-        $this->live('Lantern', 'fry', 'Young of the shell dwellers', [[54, 'born', 31], [40, 'counted', 26], [26, 'counted', 24], [12, 'counted', 27], [12, 'went', 6]]);
+        $this->live(
+            'Lantern',
+            'fry',
+            'Young of the shell dwellers',
+            [[54, 'born', 31], [40, 'counted', 26], [26, 'counted', 24], [12, 'counted', 27], [12, 'went', 6]],
+        );
     }
 
     /** @param list<array{int, string, int}> $events days ago, what, how many */
@@ -123,9 +139,20 @@ final class DemoWeek
         $tank = $this->bare('Dusk Hollow', 600, 360, 360, AnimalGroup::SoftWaterFish);
         $tank->cycling()->create(['way' => 'dark', 'source' => 'soil', 'begun_on' => $this->today->subDays(17)->format('Y-m-d'), 'plenty' => false]);
         $record = new RecordResults();
-        foreach ([[14, '1-3', '0-0.05', '6.9'], [10, '3-5', '0.05-0.2', '6.9'], [7, '3-5', '0.5-1', '6.8'], [3, '1-3', '2-5', '6.7']] as [$ago, $ammonium, $nitrite, $ph]) {
+        foreach ([
+            [14, '1-3', '0-0.05', '6.9'], [10, '3-5', '0.05-0.2', '6.9'], [7, '3-5', '0.5-1', '6.8'], [3, '1-3', '2-5', '6.7'],
+        ] as [$ago, $ammonium, $nitrite, $ph]) {
             $at = $this->today->subDays($ago)->setTime(19, 30)->utc();
-            $record->keep($this->keeper, $tank, $record->parse($this->keeper, ['ammonium' => $ammonium, 'nitrite' => $nitrite, 'ph' => $ph, 'carbonate_hardness' => '6', 'temperature' => '25'], $at), $at);
+            $record->keep(
+                $this->keeper,
+                $tank,
+                $record->parse(
+                    $this->keeper,
+                    ['ammonium' => $ammonium, 'nitrite' => $nitrite, 'ph' => $ph, 'carbonate_hardness' => '6', 'temperature' => '25'],
+                    $at,
+                ),
+                $at,
+            );
         }
     }
 
@@ -135,12 +162,19 @@ final class DemoWeek
         $tank = $this->bare('Low Tub', 500, 300, 250, AnimalGroup::Community);
         $this->live('Low Tub', 'small_catfish', null, [[9, 'came', 8]]);
         $tank->arrivals()->create([
-            'what' => 'Eight dwarf armoured catfish', 'group' => 'fish', 'bag' => ['conductivity' => 620.0, 'litres' => 1.2, 'hours' => 3.0], 'way' => 'drip', 'arrived_at' => $this->today->subDays(9)->setTime(17, 0)->utc(),
+            'what' => 'Eight dwarf armoured catfish', 'group' => 'fish', 'bag' => [
+                'conductivity' => 620.0, 'litres' => 1.2, 'hours' => 3.0,
+            ], 'way' => 'drip', 'arrived_at' => $this->today->subDays(9)->setTime(17, 0)->utc(),
             'quarantine_until' => $this->today->addDays(19)->format('Y-m-d'),
         ]);
         $record = new RecordResults();
         $at = $this->today->subDay()->setTime(8, 0)->utc();
-        $record->keep($this->keeper, $tank, $record->parse($this->keeper, ['ammonium' => '0', 'nitrite' => '0', 'temperature' => '24', 'conductivity' => '340'], $at), $at);
+        $record->keep(
+            $this->keeper,
+            $tank,
+            $record->parse($this->keeper, ['ammonium' => '0', 'nitrite' => '0', 'temperature' => '24', 'conductivity' => '340'], $at),
+            $at,
+        );
         $this->chore('Low Tub', 'test', 1, [], 2);
     }
 
@@ -148,7 +182,8 @@ final class DemoWeek
     {
         $tank = new Tank([
             'name' => $name, 'shape' => Shape::Box, 'outer_length' => $length, 'outer_depth' => $depth, 'outer_height' => $height, 'glass' => 6, 'water_below_rim' => 25, 'animals' => $animals, 'fish_height' => 20, 'warmth' => 25,
-            'nitrate_per_day' => 0.2, 'routine_share' => 0.3, 'routine_days' => 7, 'source_water_id' => $this->keeper->waters()->value('id'), 'started_on' => $this->today->subDays(17)->format('Y-m-d'),
+            'nitrate_per_day' => 0.2, 'routine_share' => 0.3, 'routine_days' => 7, 'source_water_id' => $this->keeper->waters()
+                ->value('id'), 'started_on' => $this->today->subDays(17)->format('Y-m-d'),
         ]);
         $tank->keeper_id = $this->keeper->id;
         $tank->save();

@@ -28,7 +28,10 @@ final class LayersTest extends TestCase
     ];
 
     /** Rooms of `app` that are a subject: what a keeper comes for. */
-    private const SUBJECTS = ['Tanks', 'Testing', 'Livestock', 'Plants', 'Fertilising', 'Cycling', 'Problems', 'WaterChange', 'Mixing', 'Supplies', 'Log', 'Schedule', 'Today', 'Account'];
+    private const SUBJECTS = [
+        'Tanks', 'Testing', 'Livestock', 'Plants', 'Fertilising', 'Cycling', 'Problems', 'WaterChange', 'Mixing', 'Supplies', 'Log', 'Schedule',
+        'Today', 'Account',
+    ];
 
     /** @return iterable<string, array{string}> */
     public static function houses(): iterable

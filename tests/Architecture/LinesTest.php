@@ -42,7 +42,11 @@ final class LinesTest extends TestCase
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../app/'.$room, FilesystemIterator::SKIP_DOTS)) as $file) {
                 foreach (file($file->getPathname()) ?: [] as $line) {
                     // What is noted at a working belongs to its text; a name with the end of a sentence behind it is one too.
-                    if (preg_match('#\. ?\'(?: [a-z]+)+\.\'#', $line, $found) === 1 || preg_match('#(?<!Fault\(|Exception\(|->note\()\'[A-Z][a-z]*[ ’][^\']*[a-z0-9]\.\'#', $line, $found) === 1) {
+                    if (preg_match('#\. ?\'(?: [a-z]+)+\.\'#', $line, $found) === 1 || preg_match(
+                        '#(?<!Fault\(|Exception\(|->note\()\'[A-Z][a-z]*[ ’][^\']*[a-z0-9]\.\'#',
+                        $line,
+                        $found,
+                    ) === 1) {
                         $said[] = $file->getBasename().' '.$found[0];
                     }
                 }

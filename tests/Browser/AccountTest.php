@@ -101,7 +101,10 @@ final class AccountTest extends BrowserCase
     /** A file that a keeper who is signed in here would get. */
     private function download(string $path): string
     {
-        $cookies = implode('; ', array_map(static fn(Cookie $cookie): string => $cookie->getName().'='.$cookie->getValue(), $this->browser->manage()->getCookies()));
+        $cookies = implode(
+            '; ',
+            array_map(static fn(Cookie $cookie): string => $cookie->getName().'='.$cookie->getValue(), $this->browser->manage()->getCookies()),
+        );
         $request = curl_init(self::$server->url.$path);
         curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Cookie: '.$cookies], CURLOPT_TIMEOUT => 60]);
         file_put_contents($file = Server::scratch('archive.zip'), curl_exec($request));

@@ -183,7 +183,10 @@ final class BatchTest extends BrowserCase
         $good = Server::scratch('well.csv');
         file_put_contents($good, "water,sampled_on,Ca,Mg,Na,Cl,SO4,HCO3\nWell by the oak,2026-01-15,62,11,9,18,25,205\n");
         $broken = Server::scratch('broken.json');
-        file_put_contents($broken, "{\n  \"format\": \"cresco-analyses\",\n  \"version\": 1,\n  \"analyses\": [{\"water\": \"W\", \"sampled_on\": \"2026-01-01\", \"mg_per_l\": {\"Ca\": -4}}]\n}\n");
+        file_put_contents(
+            $broken,
+            "{\n  \"format\": \"cresco-analyses\",\n  \"version\": 1,\n  \"analyses\": [{\"water\": \"W\", \"sampled_on\": \"2026-01-01\", \"mg_per_l\": {\"Ca\": -4}}]\n}\n",
+        );
         $this->enterDemo();
         $this->go('/source-waters');
         $this->find('#f-file')->sendKeys($broken);
@@ -240,7 +243,11 @@ final class BatchTest extends BrowserCase
         $this->press('Save photo');
         $this->until(fn(): bool => str_contains($this->text('.photo'), 'One photo'), 'the photo kept');
         $this->press('One photo');
-        $this->until(fn(): bool => $this->script('const image = document.querySelector(".photo img"); return image !== null && image.complete && image.naturalWidth === 640;') === true, 'the photo shown');
+        $this->until(
+            fn(): bool => $this
+                ->script('const image = document.querySelector(".photo img"); return image !== null && image.complete && image.naturalWidth === 640;') === true,
+            'the photo shown',
+        );
         $this->assertFits();
         $this->go($checklist.'/print');
         self::assertSame(1, $this->printedPages());

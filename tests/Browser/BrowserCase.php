@@ -123,12 +123,18 @@ abstract class BrowserCase extends TestCase
     protected function screen(int $width, int $height): void
     {
         $this->width = $width;
-        $this->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        $this->tools->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500],
+        );
     }
 
     protected function light(string $scheme): void
     {
-        $this->tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme], ['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
+        $this->tools->execute(
+            'Emulation.setEmulatedMedia',
+            ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme], ['name' => 'prefers-reduced-motion', 'value' => 'reduce']]],
+        );
     }
 
     protected function withoutScripts(): void
@@ -204,7 +210,8 @@ abstract class BrowserCase extends TestCase
     protected function press(string $text): void
     {
         $quoted = '"'.$text.'"';
-        $this->clickOn($this->browser->findElement(WebDriverBy::xpath("//button[normalize-space()=$quoted] | //a[normalize-space()=$quoted] | //summary[normalize-space()=$quoted] | //button[starts-with(normalize-space(), $quoted)] | //a[starts-with(normalize-space(), $quoted)]")));
+        $this->clickOn($this->browser
+            ->findElement(WebDriverBy::xpath("//button[normalize-space()=$quoted] | //a[normalize-space()=$quoted] | //summary[normalize-space()=$quoted] | //button[starts-with(normalize-space(), $quoted)] | //a[starts-with(normalize-space(), $quoted)]")));
     }
 
     /** Clicks what is there, and waits for what that sets going. */
@@ -216,7 +223,11 @@ abstract class BrowserCase extends TestCase
     protected function clickOn(RemoteWebElement $element): void
     {
         $element->click();
-        $this->until(fn(): bool => $this->script('return document.readyState === "complete" && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling")') === true, 'the page to settle');
+        $this->until(
+            fn(): bool => $this
+                ->script('return document.readyState === "complete" && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling")') === true,
+            'the page to settle',
+        );
     }
 
     /** Does something on another device. */
@@ -268,7 +279,10 @@ abstract class BrowserCase extends TestCase
      */
     protected function pinch(string $css, float $from, float $to): void
     {
-        $box = $this->script('const on = document.querySelector(arguments[0]); on.scrollIntoView({ block: "center", behavior: "instant" }); const box = on.getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]', $css);
+        $box = $this->script(
+            'const on = document.querySelector(arguments[0]); on.scrollIntoView({ block: "center", behavior: "instant" }); const box = on.getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]',
+            $css,
+        );
         [$x, $y] = is_array($box) && is_numeric($box[0] ?? null) && is_numeric($box[1] ?? null) ? [(float) $box[0], (float) $box[1]] : [0.0, 0.0];
         $fingers = static fn(float $apart): array => [['x' => $x - $apart / 2.0, 'y' => $y, 'id' => 1], ['x' => $x + $apart / 2.0, 'y' => $y, 'id' => 2]];
         $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 2]);
@@ -356,7 +370,8 @@ abstract class BrowserCase extends TestCase
     /**
      * No finding of axe for WCAG 2.2 A and AA.
      *
-     * @param 'all'|'first'|'again' $look first at a page that is looked at again in the hand, where fingers need their room; and again, in another size and light: what depends on them
+     * @param 'all'|'first'|'again' $look first at a page that is looked at again in the hand, where fingers need their room; and again, in
+     *     another size and light: what depends on them
      */
     protected function assertAccessible(string $look = 'all'): void
     {

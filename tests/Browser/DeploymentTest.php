@@ -54,7 +54,9 @@ final class DeploymentTest extends TestCase
 
                 return strlen($line);
             },
-        ] + ($product === '' ? [] : [CURLOPT_COOKIEJAR => $product, CURLOPT_COOKIEFILE => $product]) + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
+        ] + ($product === ''
+            ? []
+            : [CURLOPT_COOKIEJAR => $product, CURLOPT_COOKIEFILE => $product]) + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
         $body = curl_exec($request);
 
         return ['code' => (int) curl_getinfo($request, CURLINFO_RESPONSE_CODE), 'body' => is_string($body) ? $body : '', 'head' => strtolower($head)];
@@ -99,7 +101,10 @@ final class DeploymentTest extends TestCase
             self::assertStringContainsString('immutable', $answer['head']);
             self::assertStringContainsString('content-encoding: gzip', $answer['head']);
         }
-        foreach (['/.env', '/../.env', '/%2e%2e/.env', '/storage/logs/cresco.log', '/build/../../.env', '/cresco.sqlite', '/index.php/../.env', '/build/assets/../../../.env', '/cresco/build/assets/../../../.env', '/cresco/build/assets..%2f..%2f.env'] as $path) {
+        foreach ([
+            '/.env', '/../.env', '/%2e%2e/.env', '/storage/logs/cresco.log', '/build/../../.env', '/cresco.sqlite', '/index.php/../.env',
+            '/build/assets/../../../.env', '/cresco/build/assets/../../../.env', '/cresco/build/assets..%2f..%2f.env',
+        ] as $path) {
             $answer = self::ask($path);
             self::assertContains($answer['code'], [400, 404], $path);
             self::assertStringNotContainsString('APP_KEY', $answer['body'], $path);
@@ -173,7 +178,11 @@ final class DeploymentTest extends TestCase
         self::assertSame(200, $page['code']);
         self::assertSame(1, preg_match('/<form method="post" action="([^"]+)"/', $page['body'], $form));
         preg_match('/name="_token" value="([^"]+)"/', $page['body'], $found);
-        $answer = self::ask(html_entity_decode($form[1] ?? ''), ['_token' => $found[1] ?? '', 'name' => 'Lark', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'], $product);
+        $answer = self::ask(
+            html_entity_decode($form[1] ?? ''),
+            ['_token' => $found[1] ?? '', 'name' => 'Lark', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'],
+            $product,
+        );
         self::assertMatchesRegularExpression('#location: '.($base === '' ? '/' : $base.'/?').'\s#', $answer['head']);
         self::assertStringContainsString('No tank yet', self::ask($base.'/', null, $product)['body']);
     }
@@ -193,10 +202,23 @@ final class DeploymentTest extends TestCase
     public function testUnitsAndLogRotationAreUnderstoodByWhoReadsThem(): void
     {
         $etc = self::$place.'/root/etc';
-        $said = (new Process(['systemd-analyze', 'verify', ...array_map(static fn(string $unit): string => "$etc/systemd/system/$unit", ['cresco-heal.service', 'cresco-queue.service', 'cresco-schedule.service', 'cresco-schedule.timer'])]));
+        $said = (new Process(['systemd-analyze', 'verify', ...array_map(
+            static fn(string $unit): string => "$etc/systemd/system/$unit",
+            ['cresco-heal.service', 'cresco-queue.service', 'cresco-schedule.service', 'cresco-schedule.timer'],
+        )]));
         $said->run();
-        self::assertDoesNotMatchRegularExpression('/cresco-\w+\.(service|timer):.*(Unknown|Failed|not found|Invalid|missing)/i', $said->getErrorOutput().$said->getOutput());
-        self::assertStringNotContainsString('@', (string) preg_replace('/cresco@\S+/', '', implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), glob($etc.'/systemd/system/*') ?: []))));
+        self::assertDoesNotMatchRegularExpression(
+            '/cresco-\w+\.(service|timer):.*(Unknown|Failed|not found|Invalid|missing)/i',
+            $said->getErrorOutput().$said->getOutput(),
+        );
+        self::assertStringNotContainsString(
+            '@',
+            (string) preg_replace(
+                '/cresco@\S+/',
+                '',
+                implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), glob($etc.'/systemd/system/*') ?: [])),
+            ),
+        );
         // As the application writes it.
         file_put_contents($log = self::$place.'/root/var/lib/cresco/logs/cresco.log', str_repeat("line\n", 10));
         chown($log, TrialServer::user());
@@ -211,8 +233,14 @@ final class DeploymentTest extends TestCase
         // A newer checkout, with a table more.
         $newer = self::$place.'/newer';
         mkdir($newer);
-        self::$server->do(['bash', '-c', 'tar --exclude=./.git --exclude=./storage --exclude=./node_modules --exclude=./database/*.sqlite* --exclude=./.env -cf - . | tar -xf - -C '.escapeshellarg($newer)]);
-        file_put_contents($newer.'/database/migrations/2099_01_01_000000_add.php', '<?php return new class extends Illuminate\Database\Migrations\Migration { public function up(): void { Illuminate\Support\Facades\Schema::create("news", fn($table) => $table->id()); } };');
+        self::$server->do([
+            'bash', '-c',
+            'tar --exclude=./.git --exclude=./storage --exclude=./node_modules --exclude=./database/*.sqlite* --exclude=./.env -cf - . | tar -xf - -C '.escapeshellarg($newer),
+        ]);
+        file_put_contents(
+            $newer.'/database/migrations/2099_01_01_000000_add.php',
+            '<?php return new class extends Illuminate\Database\Migrations\Migration { public function up(): void { Illuminate\Support\Facades\Schema::create("news", fn($table) => $table->id()); } };',
+        );
         $root = self::$place.'/root/srv/cresco';
         self::$server->do([$newer.'/deploy/update', '--root', $root, '--user', TrialServer::user()], $newer);
         self::assertFileExists(self::$place.'/root/var/lib/cresco/backups/before-update.zip');
@@ -223,7 +251,10 @@ final class DeploymentTest extends TestCase
         self::assertStringContainsString('2099_01_01_000000_add', self::$server->artisan('root', ['migrate:status']));
 
         // One that breaks leaves the code of before, and says what to do.
-        file_put_contents($newer.'/database/migrations/2099_01_02_000000_break.php', '<?php return new class extends Illuminate\Database\Migrations\Migration { public function up(): void { throw new Exception("no"); } };');
+        file_put_contents(
+            $newer.'/database/migrations/2099_01_02_000000_break.php',
+            '<?php return new class extends Illuminate\Database\Migrations\Migration { public function up(): void { throw new Exception("no"); } };',
+        );
         $update = new Process([$newer.'/deploy/update', '--root', $root, '--user', TrialServer::user()], $newer, TrialServer::environment(), null, 120);
         $update->run();
         self::assertSame(1, $update->getExitCode());

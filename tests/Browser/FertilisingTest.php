@@ -20,7 +20,10 @@ final class FertilisingTest extends BrowserCase
         $before = $line();
         // The page goes on with the clock: what is as it was has moved by less than half a pixel.
         $isAsBefore = static function () use ($line, $before): bool {
-            [$now, $then] = array_map(static fn(string $points): array => array_map(floatval(...), preg_split('/[ ,]+/', trim($points)) ?: []), [$line(), $before]);
+            [$now, $then] = array_map(
+                static fn(string $points): array => array_map(floatval(...), preg_split('/[ ,]+/', trim($points)) ?: []),
+                [$line(), $before],
+            );
 
             return count($now) === count($then) && max([0.0, ...array_map(static fn(float $a, float $b): float => abs($a - $b), $now, $then)]) < 0.5;
         };

@@ -20,7 +20,10 @@ final class Installation
         $this->folder = Server::scratch('installation-'.bin2hex(random_bytes(4)));
         $root = dirname(__DIR__, 2);
         (new Filesystem())->makeDirectory($this->folder.'/storage', 0o700, true);
-        foreach (['app', 'bootstrap', 'config', 'core', 'database', 'deploy', 'docs', 'lang', 'public', 'resources', 'routes', 'artisan', 'composer.json', 'cresco', 'package.json', 'package-lock.json', '.npmrc', 'server.php', 'vite.config.js', 'storage/prepared'] as $part) {
+        foreach ([
+            'app', 'bootstrap', 'config', 'core', 'database', 'deploy', 'docs', 'lang', 'public', 'resources', 'routes', 'artisan', 'composer.json',
+            'cresco', 'package.json', 'package-lock.json', '.npmrc', 'server.php', 'vite.config.js', 'storage/prepared',
+        ] as $part) {
             if (file_exists($root.'/'.$part)) {
                 (new Process(['cp', '-r', $root.'/'.$part, $this->folder.'/'.$part]))->mustRun();
             }
@@ -30,11 +33,17 @@ final class Installation
         }
         // What the packages are made of is as it is here, whoever prepared it: nothing is prepared anew, through the links, for all.
         (new Filesystem())->ensureDirectoryExists($this->folder.'/storage/prepared', 0o700);
-        foreach (['vendor' => 'cat composer.json', 'node_modules' => 'cat package.json package-lock.json .npmrc', 'assets' => 'cat package-lock.json vite.config.js $(find resources/js resources/scss -type f | sort)'] as $name => $inputs) {
+        foreach ([
+            'vendor' => 'cat composer.json', 'node_modules' => 'cat package.json package-lock.json .npmrc',
+            'assets' => 'cat package-lock.json vite.config.js $(find resources/js resources/scss -type f | sort)',
+        ] as $name => $inputs) {
             $sum = (new Process(['bash', '-c', $inputs.' 2>/dev/null | sha256sum'], $this->folder))->mustRun()->getOutput();
             file_put_contents($this->folder.'/storage/prepared/'.$name, rtrim($sum, "\n"));
         }
-        (new Filesystem())->delete([...(glob($this->folder.'/database/*.sqlite*') ?: []), ...(glob($this->folder.'/bootstrap/cache/*.php') ?: []), $this->folder.'/storage/prepared/lock']);
+        (new Filesystem())->delete([
+            ...(glob($this->folder.'/database/*.sqlite*') ?: []), ...(glob($this->folder.'/bootstrap/cache/*.php') ?: []),
+            $this->folder.'/storage/prepared/lock',
+        ]);
     }
 
     /**
@@ -88,7 +97,10 @@ final class Installation
     private static function environment(): array
     {
         // Nothing of the tests' own settings.
-        $own = ['APP_ENV', 'APP_KEY', 'APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'DB_DATABASE', 'DB_CONNECTION', 'SESSION_DRIVER', 'CACHE_STORE', 'MAIL_MAILER', 'CRESCO_TIMEBOX', 'BCRYPT_ROUNDS', 'CRESCO_DEMO', 'LARAVEL_STORAGE_PATH'];
+        $own = [
+            'APP_ENV', 'APP_KEY', 'APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'DB_DATABASE', 'DB_CONNECTION', 'SESSION_DRIVER',
+            'CACHE_STORE', 'MAIL_MAILER', 'CRESCO_TIMEBOX', 'BCRYPT_ROUNDS', 'CRESCO_DEMO', 'LARAVEL_STORAGE_PATH',
+        ];
 
         return array_fill_keys($own, false) + ['CRESCO_WORKERS' => '2'];
     }

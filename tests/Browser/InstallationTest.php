@@ -35,7 +35,13 @@ final class InstallationTest extends TestCase
     private static function ask(string $url, ?array $form, string $product): string
     {
         $request = curl_init($url);
-        curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_COOKIEJAR => $product, CURLOPT_COOKIEFILE => $product, CURLOPT_TIMEOUT => 60] + ($form === null ? [] : [CURLOPT_POSTFIELDS => $form]));
+        curl_setopt_array(
+            $request,
+            [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_COOKIEJAR => $product, CURLOPT_COOKIEFILE => $product,
+                CURLOPT_TIMEOUT => 60,
+            ] + ($form === null ? [] : [CURLOPT_POSTFIELDS => $form]),
+        );
         $answer = curl_exec($request);
 
         return is_string($answer) ? $answer : '';
@@ -148,7 +154,8 @@ final class InstallationTest extends TestCase
         // Somebody goes on writing while it is made.
         $writers = [];
         for ($i = 0; $i < 2; ++$i) {
-            $script = 'for i in $(seq 1 40); do curl -s -o /dev/null -b '.escapeshellarg($product).' --data-urlencode '.escapeshellarg('_token='.$token).' -d "kind=note&title=Written+'.$i.'+$i" '.escapeshellarg($url.'/log').'; done';
+            $script = 'for i in $(seq 1 40); do curl -s -o /dev/null -b '.escapeshellarg($product).' --data-urlencode '
+                .escapeshellarg('_token='.$token).' -d "kind=note&title=Written+'.$i.'+$i" '.escapeshellarg($url.'/log').'; done';
             $writers[] = proc_open(['bash', '-c', $script], [], $pipes);
         }
         usleep(400_000);
@@ -203,7 +210,9 @@ final class InstallationTest extends TestCase
         $bad['cut off'] = $half;
         file_put_contents($text = Server::scratch('text.zip'), 'hello');
         $bad['no archive'] = $text;
-        foreach (['another file of the same name' => ['database.sqlite', 'not a database'], 'a file that leads elsewhere' => ['backup.json', null]] as $why => [$name, $content]) {
+        foreach ([
+            'another file of the same name' => ['database.sqlite', 'not a database'], 'a file that leads elsewhere' => ['backup.json', null],
+        ] as $why => [$name, $content]) {
             copy($file, $zip.$name);
             $archive = new ZipArchive();
             $archive->open($zip.$name);
@@ -236,7 +245,10 @@ final class InstallationTest extends TestCase
         // A backup of before tables and columns had the names of today is brought up to them.
         [$code, $said] = self::$place->cresco(['restore', dirname(__DIR__).'/Feature/data/backup.zip', '--yes']);
         self::assertSame(0, $code, $said);
-        foreach (['products' => 13, 'checklists' => 15, 'checklist_steps' => 247, 'plant_groups' => 18, 'problems' => 3, 'reservoirs' => 1, 'top_offs' => 45, 'pragma_foreign_key_check' => 0] as $table => $count) {
+        foreach ([
+            'products' => 13, 'checklists' => 15, 'checklist_steps' => 247, 'plant_groups' => 18, 'problems' => 3, 'reservoirs' => 1,
+            'top_offs' => 45, 'pragma_foreign_key_check' => 0,
+        ] as $table => $count) {
             self::assertSame($count, self::$place->number("select count(*) from $table"), $table);
         }
         self::assertSame(0, self::$place->cresco(['restore', $file, '--yes'])[0]);

@@ -38,7 +38,12 @@ final class ParallelTest extends TestCase
         $checklist = $this->newSheet(4);
         $this->together(array_fill(0, 6, ["/checklists/$checklist/steps/2", ['readings' => ['ph' => '7.05', 'nitrate' => '10-20']]]));
 
-        self::assertSame(2, $this->number("select count(*) from readings where checklist_step_id in (select id from checklist_steps where checklist_id = $checklist)"));
+        self::assertSame(
+            2,
+            $this->number(
+                "select count(*) from readings where checklist_step_id in (select id from checklist_steps where checklist_id = $checklist)",
+            ),
+        );
         self::assertSame(1, $this->number("select count(*) from entries where checklist_id = $checklist"));
     }
 
@@ -47,10 +52,16 @@ final class ParallelTest extends TestCase
     {
         yield 'a job' => ['/tasks', 'chores', ['kind' => 'pipes', 'tank_id' => '1']];
         yield 'a supply' => ['/supplies', 'supplies', ['name' => 'Twice', 'unit' => 'g', 'left' => '5', 'weekly' => '1', 'lead_days' => '3']];
-        yield 'a water' => ['/source-waters', 'waters', ['name' => 'Twice', 'kind' => 'tap']];
+        yield 'a water' => ['/source-waters', 'source_waters', ['name' => 'Twice', 'kind' => 'tap']];
         yield 'a top-up' => ['/tanks/1/top-offs', 'top_offs', ['litres' => '2']];
         yield 'animals' => ['/tanks/1/livestock', 'animals', ['kind' => 'tetra', 'count' => '3']];
-        yield 'a helper' => ['/helpers', 'helpers', ['tank_id' => '1', 'name' => 'Ines', 'from_day' => date('Y-m-d'), 'until_day' => date('Y-m-d', time() + 864000), 'jobs' => [['text' => 'Look', 'every' => '1']]]];
+        yield 'a helper' => [
+            '/helpers', 'helpers',
+            [
+                'tank_id' => '1', 'name' => 'Ines', 'from_day' => date('Y-m-d'), 'until_day' => date('Y-m-d', time() + 864000),
+                'jobs' => [['text' => 'Look', 'every' => '1']],
+            ],
+        ];
     }
 
     /** @param array<string, mixed> $typed */
@@ -86,7 +97,10 @@ final class ParallelTest extends TestCase
         self::assertSame(1, $this->number("select count(*) from checklists where tank_id = 2 and state = 'running'"));
         self::assertSame(3, $this->number("select count(*) from checklists where tank_id = 2 and state = 'planned'"));
         // Those that were refused kept nothing of it.
-        self::assertSame(1, $this->number('select count(*) from checklist_steps where done_at is not null and checklist_id in ('.implode(',', $checklists).')'));
+        self::assertSame(
+            1,
+            $this->number('select count(*) from checklist_steps where done_at is not null and checklist_id in ('.implode(',', $checklists).')'),
+        );
     }
 
     public function testAPatchThatIsSplitManyTimesTogetherMakesNoGround(): void
@@ -96,7 +110,10 @@ final class ParallelTest extends TestCase
         $before = $area();
         $this->together(array_fill(0, 6, ["/tanks/1/gravel-vac/$zone/split", []]));
         self::assertEqualsWithDelta($before, $area(), 1e-9);
-        self::assertSame(0, $this->number('select count(*) from substrate_zones a join substrate_zones b on a.tank_id = b.tank_id and a.id < b.id and min(a.right_edge, b.right_edge) - max(a.left_edge, b.left_edge) > 0.000001 and min(a.back_edge, b.back_edge) - max(a.front_edge, b.front_edge) > 0.000001 where a.tank_id = 1'));
+        self::assertSame(
+            0,
+            $this->number('select count(*) from substrate_zones a join substrate_zones b on a.tank_id = b.tank_id and a.id < b.id and min(a.right_edge, b.right_edge) - max(a.left_edge, b.left_edge) > 0.000001 and min(a.back_edge, b.back_edge) - max(a.front_edge, b.front_edge) > 0.000001 where a.tank_id = 1'),
+        );
     }
 
     public function testClosingFromSixDevicesWritesOneEntryInTheDiary(): void
@@ -193,18 +210,38 @@ final class ParallelTest extends TestCase
 
             // Whole or not at all, whenever the power went.
             self::assertSame('ok', $this->text('pragma integrity_check'));
-            self::assertSame(0, $this->number("select count(*) from (select entry_id from readings join entries on entries.id = readings.entry_id where entries.title like '%run.entry.read\"%' and entries.happened_at > datetime('now', '-5 minutes') group by entry_id having count(*) <> 3)"));
-            self::assertSame(0, $this->number("select count(*) from checklist_steps s where s.checklist_id = $checklist and s.done_at is null and exists (select 1 from readings r where r.checklist_step_id = s.id)"));
+            self::assertSame(
+                0,
+                $this->number("select count(*) from (select entry_id from readings join entries on entries.id = readings.entry_id where entries.title like '%run.entry.read\"%' and entries.happened_at > datetime('now', '-5 minutes') group by entry_id having count(*) <> 3)"),
+            );
+            self::assertSame(
+                0,
+                $this->number("select count(*) from checklist_steps s where s.checklist_id = $checklist and s.done_at is null and exists (select 1 from readings r where r.checklist_step_id = s.id)"),
+            );
             // What was answered is there.
             $kept += ($answers[1] ? 1 : 0) + ($answers[2] ? 1 : 0);
-            self::assertGreaterThanOrEqual($kept, $this->number("select count(*) from entries where title like '%run.entry.read\"%' and happened_at > datetime('now', '-5 minutes')"));
+            self::assertGreaterThanOrEqual(
+                $kept,
+                $this->number("select count(*) from entries where title like '%run.entry.read\"%' and happened_at > datetime('now', '-5 minutes')"),
+            );
             if ($answers[0]) {
-                self::assertSame(1, $this->number("select count(*) from checklist_steps where checklist_id = $checklist and position = $step and done_at is not null"));
+                self::assertSame(
+                    1,
+                    $this->number("select count(*) from checklist_steps where checklist_id = $checklist and position = $step and done_at is not null"),
+                );
             }
             // The keeper presses again, and it counts once.
             $this->ask(...$requests[0]);
-            self::assertSame(1, $this->number("select count(*) from checklist_steps where checklist_id = $checklist and position = $step and done_at is not null"));
-            self::assertLessThanOrEqual(2, $this->number("select count(*) from readings where checklist_step_id = (select id from checklist_steps where checklist_id = $checklist and position = $step)"));
+            self::assertSame(
+                1,
+                $this->number("select count(*) from checklist_steps where checklist_id = $checklist and position = $step and done_at is not null"),
+            );
+            self::assertLessThanOrEqual(
+                2,
+                $this->number(
+                    "select count(*) from readings where checklist_step_id = (select id from checklist_steps where checklist_id = $checklist and position = $step)",
+                ),
+            );
         }
         // The last time it had time enough.
         self::assertGreaterThan(0, $kept);
@@ -239,7 +276,13 @@ final class ParallelTest extends TestCase
         } while ($running > 0);
 
         // Kept readings lead to their tank, an ended step to its run; anything else was turned away.
-        return array_map(static fn(CurlHandle $handle): bool => preg_match('#/(tanks/\d+/water-change|runs/\d+)$#', (string) curl_getinfo($handle, CURLINFO_REDIRECT_URL)) === 1, $handles);
+        return array_map(
+            static fn(CurlHandle $handle): bool => preg_match(
+                '#/(tanks/\d+/water-change|runs/\d+)$#',
+                (string) curl_getinfo($handle, CURLINFO_REDIRECT_URL),
+            ) === 1,
+            $handles,
+        );
     }
 
     private function newSheet(int $tank): int
@@ -298,7 +341,10 @@ final class ParallelTest extends TestCase
     {
         $handle = curl_init(self::$server->url.$path);
         self::assertInstanceOf(CurlHandle::class, $handle);
-        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->product, CURLOPT_COOKIEJAR => $this->product, CURLOPT_TIMEOUT => 60]);
+        curl_setopt_array(
+            $handle,
+            [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->product, CURLOPT_COOKIEJAR => $this->product, CURLOPT_TIMEOUT => 60],
+        );
         if ($form !== null) {
             curl_setopt($handle, CURLOPT_POSTFIELDS, http_build_query(['_token' => $this->token] + $form));
         }

@@ -39,7 +39,10 @@ final class Patience extends RemoteExecuteMethod
             try {
                 if ($command_name === DriverCommand::CLICK_ELEMENT) {
                     // Clear of what sticks to the edges of the screen, wherever it stands by now.
-                    $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$this->browser->named($this->by, is_string($parameters[':id']) ? $parameters[':id'] : '')]);
+                    $this->browser->executeScript(
+                        'arguments[0].scrollIntoView({block: "center"})',
+                        [$this->browser->named($this->by, is_string($parameters[':id']) ? $parameters[':id'] : '')],
+                    );
                 }
 
                 return parent::execute($command_name, $parameters);

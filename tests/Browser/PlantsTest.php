@@ -21,7 +21,8 @@ final class PlantsTest extends BrowserCase
         (new WebDriverSelect($this->find('#f-kind')))->selectByVisibleText('Anubias barteri (anubias)');
         $this->type('#f-height', '110');
         // From a third of the plan to the right and the back of it, over the plan itself.
-        (new WebDriverActions($this->browser))->moveToElement($this->find('[data-place]'), -60, 30)->clickAndHold()->moveByOffset(70, -40)->moveByOffset(10, -10)->release()->perform();
+        (new WebDriverActions($this->browser))->moveToElement($this->find('[data-place]'), -60, 30)->clickAndHold()->moveByOffset(70, -40)
+            ->moveByOffset(10, -10)->release()->perform();
         $edges = array_map(fn(string $edge): float => (float) $this->find("#f-$edge")->getAttribute('value'), ['left', 'right', 'front', 'back']);
         self::assertLessThan($edges[1] - 8.0, $edges[0]);
         self::assertLessThan($edges[3] - 8.0, $edges[2]);
@@ -40,7 +41,8 @@ final class PlantsTest extends BrowserCase
         $field = fn(): float => (float) $this->find('#f-cut-3')->getAttribute('value');
         $before = $now();
 
-        (new WebDriverActions($this->browser))->clickAndHold($this->find('#cut-line-3 .blade'))->moveByOffset(0, -20)->moveByOffset(0, -20)->release()->perform();
+        (new WebDriverActions($this->browser))->clickAndHold($this->find('#cut-line-3 .blade'))->moveByOffset(0, -20)->moveByOffset(0, -20)->release()
+            ->perform();
         $this->until(fn(): bool => $now() > $before + 30.0 && abs($now() - $field()) < 1.0, 'a line that stands higher, and its field with it');
 
         $this->type('#f-cut-3', '140');

@@ -109,7 +109,10 @@ final class ProblemsTest extends BrowserCase
         self::assertSame(0, $this->many('.chart__value'));
         $this->tabTo('svg.chart');
         $this->keys(WebDriverKeys::END);
-        $told = fn(): string => (string) json_encode($this->script('return document.querySelector(".chart__value")?.textContent ?? ""'), JSON_UNESCAPED_UNICODE);
+        $told = fn(): string => (string) json_encode(
+            $this->script('return document.querySelector(".chart__value")?.textContent ?? ""'),
+            JSON_UNESCAPED_UNICODE,
+        );
         $newest = $told();
         self::assertMatchesRegularExpression('#^"\S.*: [\d.]+\s?mg\\\\?/L \([\d.]+ to [\d.]+\)"$#u', $newest);
         self::assertSame($newest, json_encode($this->script('return document.querySelector("#chart-said").textContent'), JSON_UNESCAPED_UNICODE));

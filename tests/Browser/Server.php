@@ -70,12 +70,17 @@ final class Server
     private static function serve(int $port, string $database, array $settings): mixed
     {
         // As it runs where it is installed: with its routes and its configuration in one file each.
-        $environment = ['APP_CONFIG_CACHE' => self::scratch('config-'.$port.'.php'), 'APP_ROUTES_CACHE' => self::scratch('routes.php')] + $settings + self::environment($database);
+        $environment = [
+            'APP_CONFIG_CACHE' => self::scratch('config-'.$port.'.php'), 'APP_ROUTES_CACHE' => self::scratch('routes.php'),
+        ] + $settings + self::environment($database);
         foreach (is_file($environment['APP_ROUTES_CACHE']) ? ['config:cache'] : ['route:cache', 'config:cache'] as $command) {
             self::artisan([$command], $environment);
         }
         $process = self::launch(
-            [PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=256M', '-d', 'post_max_size=257M', '-S', "127.0.0.1:$port", '-t', 'public', 'server.php'],
+            [
+                PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=256M',
+                '-d', 'post_max_size=257M', '-S', "127.0.0.1:$port", '-t', 'public', 'server.php',
+            ],
             $environment + ['PHP_CLI_SERVER_WORKERS' => '3'],
         );
         self::await("http://127.0.0.1:$port/bare");
@@ -138,7 +143,13 @@ final class Server
      */
     private static function artisan(array $command, array $environment): void
     {
-        $process = proc_open([PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$command], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), $environment);
+        $process = proc_open(
+            [PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$command],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            self::root(),
+            $environment,
+        );
         $said = stream_get_contents($pipes[2]);
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException('artisan '.implode(' ', $command).' failed: '.$said);
@@ -186,7 +197,13 @@ final class Server
     private static function launch(array $command, array $environment): mixed
     {
         $log = ['file', self::scratch('log'), 'a'];
-        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, self::root(), $environment === [] ? null : $environment);
+        $process = proc_open(
+            ['setsid', ...$command],
+            [['file', '/dev/null', 'r'], $log, $log],
+            $pipes,
+            self::root(),
+            $environment === [] ? null : $environment,
+        );
         return self::$processes[] = $process ?: throw new RuntimeException('Could not start '.$command[0]);
     }
 

@@ -56,7 +56,9 @@ final class SliceTest extends BrowserCase
         // The tap comes by itself, and is tested.
         $this->go('/source-waters');
         $this->click('a[href^="/source-waters/"][href$="/test"]');
-        foreach (['nitrate' => '5', 'general_hardness' => '8', 'carbonate_hardness' => '5', 'ph' => '7.4', 'conductivity' => '340', 'temperature' => '15'] as $name => $typed) {
+        foreach ([
+            'nitrate' => '5', 'general_hardness' => '8', 'carbonate_hardness' => '5', 'ph' => '7.4', 'conductivity' => '340', 'temperature' => '15',
+        ] as $name => $typed) {
             $this->type("#r-$name", $typed);
         }
         $this->press('Save results');
@@ -80,7 +82,10 @@ final class SliceTest extends BrowserCase
         (new WebDriverActions($this->browser))->clickAndHold($line)->moveByOffset(0, 30)->moveByOffset(0, 15)->release()->perform();
         $this->until(fn(): bool => $this->text('.lead-figure .figure') !== $litres, 'Most likely: a different amount was changed.');
         self::assertTrue($this->find('input[value="amount"]')->isSelected());
-        $this->until(fn(): bool => $this->find('#f-mark')->getAttribute('value') === $this->find('#drain-line')->getAttribute('aria-valuenow'), 'the typed mark where the line is');
+        $this->until(
+            fn(): bool => $this->find('#f-mark')->getAttribute('value') === $this->find('#drain-line')->getAttribute('aria-valuenow'),
+            'the typed mark where the line is',
+        );
 
         // A working opens and closes.
         $this->click('#all-values summary');
@@ -325,7 +330,10 @@ final class SliceTest extends BrowserCase
         self::assertLessThan($first, $then);
         self::assertGreaterThan(13 * 60, $then);
         self::assertStringContainsString('Heater', $this->text('.still-off'));
-        self::assertGreaterThanOrEqual(56, $this->script('return Math.min(...[...document.querySelectorAll(".go, .back")].map((e) => e.getBoundingClientRect().height))'));
+        self::assertGreaterThanOrEqual(
+            56,
+            $this->script('return Math.min(...[...document.querySelectorAll(".go, .back")].map((e) => e.getBoundingClientRect().height))'),
+        );
         self::assertGreaterThanOrEqual(20, $this->script('return parseFloat(getComputedStyle(document.querySelector(".line")).fontSize)'));
     }
 
@@ -382,7 +390,13 @@ final class SliceTest extends BrowserCase
             $this->click('.go');
             $this->until(fn(): bool => str_ends_with($this->path(), '/forecast-check') || $this->text('h1') !== $title, "past “{$title}”");
         }
-        self::assertSame(['Take out floating plants', 'Gravel vac', 'Drain to the mark', 'Refill', 'Put back floating plants', 'Switch on again'], array_values(array_intersect($seen, ['Take out floating plants', 'Gravel vac', 'Drain to the mark', 'Refill', 'Put back floating plants', 'Switch on again'])));
+        self::assertSame(
+            ['Take out floating plants', 'Gravel vac', 'Drain to the mark', 'Refill', 'Put back floating plants', 'Switch on again'],
+            array_values(array_intersect(
+                $seen,
+                ['Take out floating plants', 'Gravel vac', 'Drain to the mark', 'Refill', 'Put back floating plants', 'Switch on again'],
+            )),
+        );
         $this->go('/tanks/1/gravel-vac');
         $this->untilText('.patches', 'today');
         $this->assertNoComplaints();
@@ -454,7 +468,8 @@ final class SliceTest extends BrowserCase
         $this->enterDemo();
         $this->screen(...self::HAND);
         $this->go('/tanks/1/edit');
-        $isInSight = fn(): bool => $this->script('const box = document.querySelector(".tank-form > .acts .act").getBoundingClientRect(); return box.top >= 0 && box.bottom <= window.innerHeight;') === true;
+        $isInSight = fn(): bool => $this
+            ->script('const box = document.querySelector(".tank-form > .acts .act").getBoundingClientRect(); return box.top >= 0 && box.bottom <= window.innerHeight;') === true;
         self::assertFalse($isInSight());
         $this->type('[name="name"]', 'Long Meadow two');
         $this->until($isInSight, 'the button to save in sight');

@@ -17,7 +17,10 @@ final class WeekTest extends BrowserCase
         $this->script("const move = document.querySelector('.week-day:not(.today) .move summary'); move.scrollIntoView({ block: 'center' }); move.focus();");
         $this->keys("\u{E007}");
         $this->until(fn(): bool => (bool) $this->script("return document.querySelector('.move[open] select') !== null"), 'the days to move to');
-        self::assertMatchesRegularExpression('/late|early|no drawback|more than the day has/', $this->said("return [...document.querySelectorAll('.move[open] option')].map((o) => o.textContent).join('|')"));
+        self::assertMatchesRegularExpression(
+            '/late|early|no drawback|more than the day has/',
+            $this->said("return [...document.querySelectorAll('.move[open] option')].map((o) => o.textContent).join('|')"),
+        );
         $this->script("const s = document.querySelector('.move[open] select'); s.selectedIndex = s.options.length - 2;");
         $this->script("document.querySelector('.move[open] button').focus()");
         $this->keys("\u{E007}");
@@ -98,7 +101,10 @@ final class WeekTest extends BrowserCase
         $this->press('Done');
         $this->untilText('#step-title', 'Float the bag');
         // Twenty minutes, counted down on the screen.
-        $this->until(fn(): bool => (bool) preg_match('/^(19|20):\d\d$/', $this->said("return document.querySelector('.timer').textContent.trim()")), 'the minutes that are left');
+        $this->until(
+            fn(): bool => (bool) preg_match('/^(19|20):\d\d$/', $this->said("return document.querySelector('.timer').textContent.trim()")),
+            'the minutes that are left',
+        );
         $this->assertFits();
         $this->assertAccessible();
         $this->press('Done');

@@ -95,7 +95,12 @@ final class SweepTest extends TestCase
             }
             $class = new ReflectionClass($name);
             // A formula of numbers has no sense of its own; faults word what they are given.
-            if ($class->isAbstract() || $class->isSubclassOf(Fault::class) || str_starts_with($name, 'Cresco\\Core\\Formula\\') || str_starts_with($name, 'Cresco\\Core\\Numeric\\')) {
+            if (
+                $class->isAbstract()
+                || $class->isSubclassOf(Fault::class)
+                || str_starts_with($name, 'Cresco\\Core\\Formula\\')
+                || str_starts_with($name, 'Cresco\\Core\\Numeric\\')
+            ) {
                 continue;
             }
             foreach ($class->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
@@ -231,7 +236,23 @@ final class SweepTest extends TestCase
 
     private static function stand(): GrowingGroup
     {
-        return new GrowingGroup(1, 'stems', GrowthForm::Stem, LightDemand::Middling, 0.0, 0.5, 0.4, 1.0, 120.0, 5.0, 0.8, 420.0, LearnedRate::guess(40.0), 20.0, 200.0);
+        return new GrowingGroup(
+            1,
+            'stems',
+            GrowthForm::Stem,
+            LightDemand::Middling,
+            0.0,
+            0.5,
+            0.4,
+            1.0,
+            120.0,
+            5.0,
+            0.8,
+            420.0,
+            LearnedRate::guess(40.0),
+            20.0,
+            200.0,
+        );
     }
 
     private static function vessel(): Vessel
@@ -275,7 +296,15 @@ final class SweepTest extends TestCase
             JobKind::class => static fn(): object => JobKinds::of('glass'),
             StockForecast::class => static fn(): object => new StockForecast(100.0, 10.0, 7),
             ScheduledTask::class => static fn(): object => new ScheduledTask('a', 1, 10, 3, 0, 6, 4.0),
-            Course::class => static fn(): object => Course::fitted(new LevelPrior(5.0, 5.0, 0.1, 1.0, 200.0), new NormalValue(20.0, 3.0), new NormalValue(0.8, 0.2), 0.1, [Event::read(5.0, 22.0, 1.0)], 0.0, 12.0),
+            Course::class => static fn(): object => Course::fitted(
+                new LevelPrior(5.0, 5.0, 0.1, 1.0, 200.0),
+                new NormalValue(20.0, 3.0),
+                new NormalValue(0.8, 0.2),
+                0.1,
+                [Event::read(5.0, 22.0, 1.0)],
+                0.0,
+                12.0,
+            ),
             Event::class => static fn(): object => Event::read(5.0, 22.0, 1.0),
             NitrogenPeak::class => static fn(): object => new NitrogenPeak(),
             Placing::class => static fn(): object => new Placing([60, 60]),
@@ -286,7 +315,12 @@ final class SweepTest extends TestCase
             CountKind::class => static fn(): object => CountKind::Came,
             PlacementCost::class => static fn(): object => new PlacementCost(1.0, 0.0, 0.0, 1.0),
             GrowingGroup::class => self::stand(...),
-            PlantModel::class => static fn(): object => new PlantModel([self::stand()], new LightField([new LampModel(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new SubstrateLayer(60, 40, 0.4)),
+            PlantModel::class => static fn(): object => new PlantModel(
+                [self::stand()],
+                new LightField([new LampModel(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)),
+                360.0,
+                new SubstrateLayer(60, 40, 0.4),
+            ),
             Session::class => static fn(): object => new Session(self::plan(), new Needs(AnimalGroup::Community), [], [], 100.0, true, true),
         ];
         if (isset($made[$type])) {
@@ -308,7 +342,11 @@ final class SweepTest extends TestCase
         }
         // Made by a named constructor: the first that gives one.
         foreach ($class->getMethods(ReflectionMethod::IS_STATIC) as $method) {
-            if ($method->isPublic() && $method->getReturnType() instanceof ReflectionNamedType && in_array($method->getReturnType()->getName(), ['self', 'static', $type], true)) {
+            if ($method->isPublic() && $method->getReturnType() instanceof ReflectionNamedType && in_array(
+                $method->getReturnType()->getName(),
+                ['self', 'static', $type],
+                true,
+            )) {
                 $object = $method->invokeArgs(null, array_map(self::usual(...), $method->getParameters()));
                 if (is_object($object)) {
                     return $object;

@@ -187,7 +187,10 @@ final class AccountTest extends FeatureCase
             $since = hrtime(true);
             $answer = $this->from($door)->post($door, ['email' => $address] + $typed);
             self::assertGreaterThanOrEqual(0.12, (hrtime(true) - $since) / 1e9, $address);
-            $said[] = [$answer->getStatusCode(), $answer->headers->get('Location'), session('status'), session('errors') instanceof ViewErrorBag ? session('errors')->all() : []];
+            $said[] = [
+                $answer->getStatusCode(), $answer->headers->get('Location'), session('status'),
+                session('errors') instanceof ViewErrorBag ? session('errors')->all() : [],
+            ];
         }
         self::assertSame($said[0], $said[1]);
     }
@@ -216,7 +219,8 @@ final class AccountTest extends FeatureCase
     public function testGuessingFromManyPlacesAndAtManyAccountsIsSlowedDownToo(): void
     {
         $this->keeper();
-        $try = fn(string $address, string $place, string $password = 'guess') => $this->withServerVariables(['REMOTE_ADDR' => $place])->post('/sign-in', ['email' => $address, 'password' => $password]);
+        $try = fn(string $address, string $place, string $password = 'guess') => $this->withServerVariables(['REMOTE_ADDR' => $place])
+            ->post('/sign-in', ['email' => $address, 'password' => $password]);
         for ($i = 0; $i < 30; ++$i) {
             $try('wren@cresco.test', "192.0.2.$i");
         }
@@ -235,7 +239,8 @@ final class AccountTest extends FeatureCase
         config(['session.driver' => 'file', 'session.files' => $folder = sys_get_temp_dir().'/cresco-sessions-'.bin2hex(random_bytes(4))]);
         mkdir($folder);
         $this->keeper();
-        $cookie = $this->post('/sign-in', ['email' => 'wren@cresco.test', 'password' => 'still water', 'remember' => '1'])->assertRedirect('/')->getCookie('cresco_session');
+        $cookie = $this->post('/sign-in', ['email' => 'wren@cresco.test', 'password' => 'still water', 'remember' => '1'])->assertRedirect('/')
+            ->getCookie('cresco_session');
         $session = (string) $cookie?->getValue();
         $remembered = Keeper::query()->sole()->getRememberToken();
         $kept = (string) file_get_contents($folder.'/'.$session);
@@ -287,7 +292,8 @@ final class AccountTest extends FeatureCase
         $other = session()->all();
         $new = ['password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'];
         $this->put('/account/password', ['current_password' => 'wrong'] + $new)->assertSessionHasErrors('current_password');
-        $this->put('/account/password', ['current_password' => 'still water', 'password' => 'password123', 'password_confirmation' => 'password123'])->assertSessionHasErrors('password');
+        $this->put('/account/password', ['current_password' => 'still water', 'password' => 'password123', 'password_confirmation' => 'password123'])
+            ->assertSessionHasErrors('password');
         $this->put('/account/password', ['current_password' => 'still water'] + $new)->assertRedirect('/account')->assertSessionHasNoErrors();
         $this->get('/account')->assertOk();
         self::assertTrue(Hash::check('moss lamp kettle', $keeper->refresh()->password));
@@ -332,7 +338,10 @@ final class AccountTest extends FeatureCase
         $keeper->forceFill(['is_demo' => true])->save();
         $this->actingAs($keeper);
         $this->delete('/account', ['delete_password' => 'still water', 'sure' => '1'])->assertSessionHasErrors('delete_password');
-        $this->put('/account/password', ['current_password' => 'still water', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'])->assertSessionHasErrors('current_password');
+        $this->put(
+            '/account/password',
+            ['current_password' => 'still water', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'],
+        )->assertSessionHasErrors('current_password');
         $this->put('/account/address', ['email' => 'new@cresco.test', 'address_password' => 'still water'])->assertSessionHasErrors('address_password');
         self::assertSame('wren@cresco.test', $keeper->refresh()->email);
     }
@@ -369,7 +378,10 @@ final class AccountTest extends FeatureCase
         $link = $this->link($keeper->email, 'reset');
         $token = basename((string) parse_url($link, PHP_URL_PATH));
         $this->get($link)->assertOk()->assertSee($keeper->email);
-        $this->post('/password/new', ['token' => $token, 'email' => $keeper->email, 'password' => 'running water', 'password_confirmation' => 'running water'])->assertRedirect('/');
+        $this->post(
+            '/password/new',
+            ['token' => $token, 'email' => $keeper->email, 'password' => 'running water', 'password_confirmation' => 'running water'],
+        )->assertRedirect('/');
 
         self::assertTrue(Hash::check('running water', $keeper->refresh()->password));
     }
@@ -377,7 +389,10 @@ final class AccountTest extends FeatureCase
     public function testAUsedOrForgedLinkSetsNothing(): void
     {
         $keeper = $this->keeper();
-        $this->post('/password/new', ['token' => 'forged', 'email' => $keeper->email, 'password' => 'running water', 'password_confirmation' => 'running water'])->assertSessionHasErrors('email');
+        $this->post(
+            '/password/new',
+            ['token' => 'forged', 'email' => $keeper->email, 'password' => 'running water', 'password_confirmation' => 'running water'],
+        )->assertSessionHasErrors('email');
 
         self::assertTrue(Hash::check('still water', $keeper->refresh()->password));
     }

@@ -63,7 +63,8 @@ final class AcidTest extends FeatureCase
         $litres = VesselQuery::tank($tank)->litres();
         $alone = 3.5 + (2.75 - 3.5) * 30.0 / $litres;
         $page = $this->page($keeper, $tank, ['litres' => '30', 'to' => '1.5'])->assertOk()->assertSee('KH of Tap + RO')->assertSee('2.8 ± 0.2°', false);
-        $page->assertSee('without acid')->assertSee('with acid')->assertSee(Show::rounded($alone, 1).' ± 0.3°', false)->assertSee(Show::rounded($alone - 1.25 * 30.0 / $litres, 1).' ± 0.3°', false);
+        $page->assertSee('without acid')->assertSee('with acid')->assertSee(Show::rounded($alone, 1).' ± 0.3°', false)
+            ->assertSee(Show::rounded($alone - 1.25 * 30.0 / $litres, 1).' ± 0.3°', false);
         // Nothing given: nothing is said to come of acid.
         $this->page($keeper, $tank, ['litres' => '30'])->assertSee('without acid')->assertDontSee('with acid');
         $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'to' => '2'])->assertSee('KH of Tap')->assertDontSee('KH of Tap + RO');
@@ -72,8 +73,10 @@ final class AcidTest extends FeatureCase
     public function testDropsAreUnderstoodAndTheTankIsGuarded(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'percent' => '10', 'acid' => '20 drops'])->assertSee("1\u{A0}mL, about 20 drops");
-        $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '37', 'acid' => '30'])->assertSee('The tank has no buffer left.')->assertSee('none, and acid left over');
+        $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'percent' => '10', 'acid' => '20 drops'])
+            ->assertSee("1\u{A0}mL, about 20 drops");
+        $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '37', 'acid' => '30'])
+            ->assertSee('The tank has no buffer left.')->assertSee('none, and acid left over');
         $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '60', 'percent' => '10', 'acid' => '45'])->assertSee('these animals tolerate');
     }
 
@@ -114,7 +117,9 @@ final class AcidTest extends FeatureCase
     public function testNonsenseIsSaidAtItsFieldAndKeepsNothing(string $field, string $value): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $typed = [$field => $value] + ['water' => (string) $water->id, 'litres' => '30', 'percent' => '10', 'acid' => '5', 'kind' => 'hydrochloric', 'way' => 'change'];
+        $typed = [$field => $value] + [
+            'water' => (string) $water->id, 'litres' => '30', 'percent' => '10', 'acid' => '5', 'kind' => 'hydrochloric', 'way' => 'change',
+        ];
         $this->page($keeper, $tank, $typed)->assertOk();
         $this->post("/tanks/$tank->id/lower-kh", $typed)->assertSessionHasErrors($field);
         self::assertSame(0, Entry::query()->where('kind', EntryKind::Dose)->count());
@@ -123,7 +128,10 @@ final class AcidTest extends FeatureCase
     public function testItIsWrittenDownAndTheBottleRunsLower(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->post('/products', ['name' => 'Down', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '9'], 'stock' => '100'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            '/products',
+            ['name' => 'Down', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '9'], 'stock' => '100'],
+        )->assertSessionHasNoErrors();
         $product = Product::query()->sole();
         self::assertSame(['mL', 9.0], [$product->unit, (float) ($product->label['percent'] ?? 0)]);
         $this->get('/supplies/products')->assertSee('hydrochloric acid')->assertSee("100\u{A0}mL");
@@ -132,17 +140,28 @@ final class AcidTest extends FeatureCase
         $this->get('/mix-water')->assertOk()->assertDontSee('Down');
         // The page begins with the bottle.
         $this->page($keeper, $tank)->assertSee('value="9"', false);
-        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '4', 'way' => 'change'])->assertRedirect("/tanks/$tank->id/log");
+        $this->post(
+            "/tanks/$tank->id/lower-kh",
+            ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '4', 'way' => 'change'],
+        )->assertRedirect("/tanks/$tank->id/log");
         $entry = Entry::query()->where('kind', EntryKind::Dose)->sole();
         self::assertSame("4\u{A0}mL of hydrochloric acid, 9 %, in 30\u{A0}L of Tap", $entry->title);
         self::assertStringContainsString('KH of Brook', (string) $entry->body);
         self::assertSame(96.0, $product->fresh()?->stock);
         // Out of another bottle it takes nothing from this one.
-        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '9', 'acid' => '4', 'way' => 'change'])->assertSessionHasNoErrors();
+        $this->post(
+            "/tanks/$tank->id/lower-kh",
+            ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '9', 'acid' => '4', 'way' => 'change'],
+        )->assertSessionHasNoErrors();
         self::assertSame(96.0, $product->fresh()->stock);
-        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '', 'way' => 'change'])->assertSessionHasErrors('acid');
-        $this->post('/products', ['name' => 'Up', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'milk', 'percent' => '9']])->assertSessionHasErrors('label.kind');
-        $this->post('/products', ['name' => 'Up', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '85']])->assertSessionHasErrors('label.percent');
+        $this->post(
+            "/tanks/$tank->id/lower-kh",
+            ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '', 'way' => 'change'],
+        )->assertSessionHasErrors('acid');
+        $this->post('/products', ['name' => 'Up', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'milk', 'percent' => '9']])
+            ->assertSessionHasErrors('label.kind');
+        $this->post('/products', ['name' => 'Up', 'salt' => Product::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '85']])
+            ->assertSessionHasErrors('label.percent');
     }
 
     public function testABatchCountsWithTheAcidThatWentIntoIt(): void
@@ -153,7 +172,13 @@ final class AcidTest extends FeatureCase
         $before = new BatchContent(Batch::query()->findOrFail($batch->id));
         $this->page($keeper, $tank, ['water' => (string) $batch->source_water_id, 'litres' => '30', 'acid' => '5'])->assertSee('into the whole batch of');
         // 5 mL with 2.878 meq each in 30 L.
-        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->source_water_id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '5', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
+        $this->post(
+            "/tanks/$tank->id/lower-kh",
+            [
+                'water' => (string) $batch->source_water_id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '5',
+                'way' => 'change', 'batch' => '1',
+            ],
+        )->assertSessionHasNoErrors();
         $taken = 5.0 * (100.0 * 1.0492 / 36.458) / 30.0;
         $after = new BatchContent(Batch::query()->findOrFail($batch->id));
         self::assertEqualsWithDelta($before->expectedAlkalinity() - $taken, $after->expectedAlkalinity(), 1e-6);
@@ -170,7 +195,13 @@ final class AcidTest extends FeatureCase
         $this->post("/batches/$batch->id/made");
         $before = (new BatchContent(Batch::query()->findOrFail($batch->id)))->expectedAlkalinity();
         $this->page($keeper, $tank, ['water' => (string) $batch->source_water_id, 'litres' => '10', 'acid' => '4']);
-        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->source_water_id, 'litres' => '10', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '4', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
+        $this->post(
+            "/tanks/$tank->id/lower-kh",
+            [
+                'water' => (string) $batch->source_water_id, 'litres' => '10', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '4',
+                'way' => 'change', 'batch' => '1',
+            ],
+        )->assertSessionHasNoErrors();
         $after = (new BatchContent(Batch::query()->findOrFail($batch->id)))->expectedAlkalinity();
         self::assertEqualsWithDelta(4.0 * (100.0 * 1.0492 / 36.458) / 30.0, $before - $after, 1e-6);
     }

@@ -12,7 +12,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** Addresses are right behind a proxy that ends TLS, and under a path. */
 final class AddressesTest extends FeatureCase
 {
-    private const FORWARDED = ['X-Forwarded-For' => '198.51.100.7', 'X-Forwarded-Proto' => 'https', 'X-Forwarded-Host' => 'tanks.example', 'X-Forwarded-Port' => '443'];
+    private const FORWARDED = [
+        'X-Forwarded-For' => '198.51.100.7', 'X-Forwarded-Proto' => 'https', 'X-Forwarded-Host' => 'tanks.example', 'X-Forwarded-Port' => '443',
+    ];
 
     protected function tearDown(): void
     {
@@ -42,7 +44,8 @@ final class AddressesTest extends FeatureCase
             $this->get($old)->assertStatus(301)->assertRedirect($new);
             $this->get($new)->assertOk();
         }
-        $this->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")->assertRedirect("/tanks/$tank->id/water-change?litres=20&reason=amount&way=litres");
+        $this->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")
+            ->assertRedirect("/tanks/$tank->id/water-change?litres=20&reason=amount&way=litres");
         foreach (['/nowhere', "/tanks/$tank->id/nowhere", '/tanks/0/x'] as $nowhere) {
             $this->get($nowhere)->assertNotFound();
         }

@@ -53,7 +53,10 @@ final class ArchiveTest extends FeatureCase
     /** @return TestResponse<Response> */
     private function in(Keeper $keeper, string $path): TestResponse
     {
-        return $this->actingAs($keeper)->from('/account')->post('/account/data', ['archive' => new UploadedFile($path, 'cresco.zip', 'application/zip', null, true)]);
+        return $this->actingAs($keeper)->from('/account')->post(
+            '/account/data',
+            ['archive' => new UploadedFile($path, 'cresco.zip', 'application/zip', null, true)],
+        );
     }
 
     /** @return array<string, string> what an archive holds, by name, but for its day */
@@ -66,7 +69,9 @@ final class ArchiveTest extends FeatureCase
             $name = (string) $zip->getNameIndex($i);
             $bytes = (string) $zip->getFromIndex($i);
             // Photos are written anew: of them the size stays.
-            $held[$name] = str_ends_with($name, '.jpg') ? (string) json_encode(getimagesizefromstring($bytes)) : (string) preg_replace('/"made_at": "[^"]+"/', '', $bytes);
+            $held[$name] = str_ends_with($name, '.jpg')
+                ? (string) json_encode(getimagesizefromstring($bytes))
+                : (string) preg_replace('/"made_at": "[^"]+"/', '', $bytes);
         }
         ksort($held);
 
@@ -133,30 +138,51 @@ final class ArchiveTest extends FeatureCase
     /** Words that are hard to carry, numbers of all sizes, and sheets that point to what is gone. */
     private function fill(Randomizer $random, Keeper $keeper): void
     {
-        $words = ['plain', 'mit Umlaut äöü', "two\nlines", '=SUM(A1)', '"quoted", with commas', '🐟 and 水草', "'apostrophe", '</script><b>', '0', '-1.5e3', 'C:\\bed\\fish \\u0012', "a page\fof a book"];
+        $words = [
+            'plain', 'mit Umlaut äöü', "two\nlines", '=SUM(A1)', '"quoted", with commas', '🐟 and 水草', "'apostrophe", '</script><b>', '0', '-1.5e3',
+            'C:\\bed\\fish \\u0012', "a page\fof a book",
+        ];
         $word = static fn(): string => $words[$random->getInt(0, count($words) - 1)].$random->getInt(0, 99);
         $tank = Tank::query()->where('keeper_id', $keeper->id)->firstOrFail();
         for ($i = $random->getInt(5, 30); $i > 0; --$i) {
-            $entry = new Entry(['tank_id' => $random->getInt(0, 1) === 0 ? null : $tank->id, 'kind' => 'note', 'title' => $word(), 'body' => $random->getInt(0, 1) === 0 ? null : $word(), 'happened_at' => now()->subMinutes($random->getInt(0, 500_000))]);
+            $entry = new Entry([
+                'tank_id' => $random->getInt(0, 1) === 0 ? null : $tank->id, 'kind' => 'note', 'title' => $word(),
+                'body' => $random->getInt(0, 1) === 0 ? null : $word(), 'happened_at' => now()->subMinutes($random->getInt(0, 500_000)),
+            ]);
             $entry->keeper_id = $keeper->id;
             $entry->save();
             if ($entry->tank_id !== null) {
                 $value = $random->getInt(1, 10 ** 9) / 10 ** $random->getInt(7, 9);
-                $entry->readings()->create(['tank_id' => $tank->id, 'parameter' => 'nitrate', 'method' => 'exact', 'value' => $value, 'low' => $value / 3, 'high' => $value * 1.1, 'taken_at' => $entry->happened_at]);
+                $entry->readings()->create([
+                    'tank_id' => $tank->id, 'parameter' => 'nitrate', 'method' => 'exact', 'value' => $value, 'low' => $value / 3,
+                    'high' => $value * 1.1, 'taken_at' => $entry->happened_at,
+                ]);
             }
         }
         for ($i = $random->getInt(0, 6); $i > 0; --$i) {
-            $keeper->recipes()->create(['name' => $word(), 'content' => ['name' => $word(), 'litres' => $random->getInt(1, 100), 'target' => (object) [], 'waters' => [], 'jars' => []]]);
+            $keeper->recipes()->create([
+                'name' => $word(),
+                'content' => ['name' => $word(), 'litres' => $random->getInt(1, 100), 'target' => (object) [], 'waters' => [], 'jars' => []],
+            ]);
             $keeper->waters()->create(['name' => $word(), 'kind' => 'tap', 'note' => $word()]);
         }
         $plantGroup = PlantGroup::query()->where('tank_id', $tank->id)->firstOrFail();
-        foreach ([$tank->id.'.change', $tank->id.'.stand.'.$plantGroup->id, $tank->id.'.task.trim', 'chore.'.$keeper->chores()->firstOrFail()->id, $tank->id.'.stand.999999'] as $n => $job) {
+        foreach ([
+            $tank->id.'.change', $tank->id.'.stand.'.$plantGroup->id, $tank->id.'.task.trim', 'chore.'.$keeper->chores()->firstOrFail()->id,
+            $tank->id.'.stand.999999',
+        ] as $n => $job) {
             $keeper->pinnedJobs()->create(['job' => $job, 'day' => now()->addDays($n)->format('Y-m-d')]);
         }
         foreach (Checklist::query()->where('keeper_id', $keeper->id)->firstOrFail()->steps()->limit(3)->get() as $step) {
-            $step->update(['content' => ['patches' => [1, 2, 999_999], 'stands' => [['stand' => $plantGroup->id, 'before' => 3.5, 'to' => 1]], 'doses' => [['jar' => 999_999, 'amount' => 2.0]], 'batch' => 999_999] + $step->content->toKeep()]);
+            $step->update(['content' => [
+                'patches' => [1, 2, 999_999], 'stands' => [['stand' => $plantGroup->id, 'before' => 3.5, 'to' => 1]],
+                'doses' => [['jar' => 999_999, 'amount' => 2.0]], 'batch' => 999_999,
+            ] + $step->content->toKeep()]);
         }
-        $keeper->update(['week' => ['minutes' => array_fill(0, 7, $random->getInt(0, 300)), 'hours' => array_fill(0, 7, '18:30'), 'set_up' => 5], 'timezone' => 'Asia/Kolkata', 'scale_step' => 0.01]);
+        $keeper->update([
+            'week' => ['minutes' => array_fill(0, 7, $random->getInt(0, 300)), 'hours' => array_fill(0, 7, '18:30'), 'set_up' => 5],
+            'timezone' => 'Asia/Kolkata', 'scale_step' => 0.01,
+        ]);
         $image = imagecreatetruecolor(64, 48);
         imagefilledellipse($image, $random->getInt(0, 64), $random->getInt(0, 48), 20, 20, $random->getInt(0, 0xFFFFFF));
         ob_start();
@@ -186,7 +212,10 @@ final class ArchiveTest extends FeatureCase
         $of = $this->oneOfEach($keeper, $tank, $water, $checklist);
         Storage::disk('local')->put('photos/none.jpg', 'no picture');
         $day = now()->addDays(2)->format('Y-m-d');
-        $laid = ["$tank->id.change", "$tank->id.task.glass", "$tank->id.next_day", "$tank->id.stand.{$of['plantGroup']}", "chore.{$of['chore']}", "check.{$of['treatment']}", "quarantine.{$of['arrival']}", "store.{$of['reservoir']}"];
+        $laid = [
+            "$tank->id.change", "$tank->id.task.glass", "$tank->id.next_day", "$tank->id.stand.{$of['plantGroup']}", "chore.{$of['chore']}",
+            "check.{$of['treatment']}", "quarantine.{$of['arrival']}", "store.{$of['reservoir']}",
+        ];
         foreach ($laid as $job) {
             $keeper->pinnedJobs()->create(['job' => $job, 'day' => $day]);
         }
@@ -195,7 +224,9 @@ final class ArchiveTest extends FeatureCase
         $keeper->pinnedJobs()->create(['job' => 'chore.9999', 'day' => $day]);
         $records = KeeperArchive::records($keeper);
         foreach (KeeperTables::all() as $name => $table) {
-            $there = DB::getSchemaBuilder()->hasColumn($name, 'keeper_id') ? DB::table($name)->where('keeper_id', $keeper->id)->count() : DB::table($name)->count();
+            $there = DB::getSchemaBuilder()->hasColumn($name, 'keeper_id')
+                ? DB::table($name)->where('keeper_id', $keeper->id)->count()
+                : DB::table($name)->count();
             self::assertCount($there - ($name === 'pinned_jobs' ? 1 : 0), $records[$name], $name);
         }
         self::assertCount(count($laid), $records['pinned_jobs']);
@@ -244,10 +275,22 @@ final class ArchiveTest extends FeatureCase
         yield 'the year nought' => ['records/entries.json', $first(['happened_at' => '0000-01-01 10:00:00']), 'record 1'];
         yield 'a name without end' => ['records/tanks.json', $first(['name' => str_repeat('n', 81)]), 'record 1'];
         yield 'characters that are not text' => ['records/tanks.json', $first(['name' => "Long\0Meadow"]), 'characters that are not text'];
-        yield 'two kits for one value' => ['records/kits.json', static fn(array $rows): array => array_map(static fn(int $id): array => ['id' => $id, 'parameter' => 'ph', 'method' => 'pen', 'unit' => 'ph', 'step' => 0.1, 'fields' => []], [1, 2]), 'kits, record 2'];
-        yield 'such signs within what is kept as JSON' => ['records/recipes.json', static fn(array $rows): array => [['id' => 1, 'name' => 'Soft', 'content' => ['name' => "a\x07b"]]], 'characters that are not text'];
-        yield 'another format' => ['cresco.json', static fn(array $head): array => ['format' => 'else'] + $head, 'That is not an archive from Cresco. Choose a file that you downloaded'];
-        yield 'more animals than a tank may have' => ['records/animals.json', static fn(array $rows): array => array_map(static fn(int $id): array => ['id' => $id, 'tank_id' => 1, 'kind' => 'tetra', 'name' => null, 'length' => null], range(1, 61)), 'more than 60'];
+        yield 'two kits for one value' => ['records/kits.json', static fn(array $rows): array => array_map(
+            static fn(int $id): array => ['id' => $id, 'parameter' => 'ph', 'method' => 'pen', 'unit' => 'ph', 'step' => 0.1, 'fields' => []],
+            [1, 2],
+        ), 'kits, record 2'];
+        yield 'such signs within what is kept as JSON' => [
+            'records/recipes.json', static fn(array $rows): array => [['id' => 1, 'name' => 'Soft', 'content' => ['name' => "a\x07b"]]],
+            'characters that are not text',
+        ];
+        yield 'another format' => [
+            'cresco.json', static fn(array $head): array => ['format' => 'else'] + $head,
+            'That is not an archive from Cresco. Choose a file that you downloaded',
+        ];
+        yield 'more animals than a tank may have' => ['records/animals.json', static fn(array $rows): array => array_map(
+            static fn(int $id): array => ['id' => $id, 'tank_id' => 1, 'kind' => 'tetra', 'name' => null, 'length' => null],
+            range(1, 61),
+        ), 'more than 60'];
         yield 'a later version' => ['cresco.json', static fn(array $head): array => ['version' => 99] + $head, 'newer Cresco'];
         yield 'no JSON' => ['records/tanks.json', static fn(array $rows): string => '[{', 'cannot be read'];
         yield 'a photo that is none' => ['photos/1.jpg', static fn(array $rows): string => '<?php echo 1;', 'not a photo'];
@@ -283,7 +326,10 @@ final class ArchiveTest extends FeatureCase
         self::assertStringContainsString($said, $errors instanceof ViewErrorBag ? $errors->getBag('default')->first('archive') : '');
         self::assertSame($before, $this->kept());
         // Its settings are its own still.
-        self::assertSame(['Elsewhere', 'Asia/Kolkata', 7.5, 0.1], [$other->refresh()->name, $other->timezone, $other->bucket_litres, $other->kits()->firstOrFail()->step]);
+        self::assertSame(
+            ['Elsewhere', 'Asia/Kolkata', 7.5, 0.1],
+            [$other->refresh()->name, $other->timezone, $other->bucket_litres, $other->kits()->firstOrFail()->step],
+        );
         self::assertSame([], Storage::disk('local')->allFiles('photos/'.$other->id));
     }
 
@@ -317,7 +363,10 @@ final class ArchiveTest extends FeatureCase
         self::assertContains($tank->source_water_id, $other->waters()->pluck('id')->all());
         self::assertNotNull($tank->dosing_method);
         self::assertGreaterThan(0.0, $tank->substrate_back);
-        foreach (['/', '/week', '/log', '/supplies/products', "/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/plants", "/tanks/$tank->id/fertilising", "/tanks/$tank->id/problems"] as $page) {
+        foreach ([
+            '/', '/week', '/log', '/supplies/products', "/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/plants",
+            "/tanks/$tank->id/fertilising", "/tanks/$tank->id/problems",
+        ] as $page) {
             $this->actingAs($other)->get($page)->assertOk();
         }
     }
@@ -329,7 +378,10 @@ final class ArchiveTest extends FeatureCase
         $file = Storage::disk('local')->path("photos/$keeper->id/a.jpg");
         $bytes = (string) file_get_contents($file);
         // One in a comment of the header, one behind the end of the picture, which a further end closes.
-        file_put_contents($file, substr($bytes, 0, 2)."\xFF\xFE".pack('n', 2 + 22).'<?php echo "header";?>'.substr($bytes, 2).'<?php echo "behind";?>'."\xFF\xD9");
+        file_put_contents(
+            $file,
+            substr($bytes, 0, 2)."\xFF\xFE".pack('n', 2 + 22).'<?php echo "header";?>'.substr($bytes, 2).'<?php echo "behind";?>'."\xFF\xD9",
+        );
         $new = $this->elsewhere();
         $this->in($new, $this->out($keeper))->assertSessionHasNoErrors();
         $kept = (string) Storage::disk('local')->get('photos/'.Photo::query()->where('keeper_id', $new->id)->sole()->file);
@@ -366,7 +418,13 @@ final class ArchiveTest extends FeatureCase
         $reading = Reading::query()->whereNotNull('tank_id')->where('parameter', 'nitrate')->firstOrFail();
         $this->withReadings($path, (static function () use ($reading): iterable {
             for ($id = 1; $id <= 20_000; ++$id) {
-                yield json_encode(['id' => $id, 'tank_id' => 1, 'entry_id' => 1, 'parameter' => 'nitrate', 'method' => 'between', 'value' => 30.0, 'low' => 20.0, 'high' => 40.0, 'taken_at' => $reading->taken_at->subHours($id)->format('Y-m-d H:i:s')], JSON_THROW_ON_ERROR);
+                yield json_encode(
+                    [
+                        'id' => $id, 'tank_id' => 1, 'entry_id' => 1, 'parameter' => 'nitrate', 'method' => 'between', 'value' => 30.0, 'low' => 20.0,
+                        'high' => 40.0, 'taken_at' => $reading->taken_at->subHours($id)->format('Y-m-d H:i:s'),
+                    ],
+                    JSON_THROW_ON_ERROR,
+                );
             }
         })());
         $other = $this->elsewhere();
@@ -421,7 +479,13 @@ final class ArchiveTest extends FeatureCase
         $path = $this->out($keeper);
         $this->withReadings($path, (static function (): iterable {
             for ($id = 1; $id <= 1_000; ++$id) {
-                yield json_encode(['id' => $id, 'tank_id' => 1, 'entry_id' => 1, 'parameter' => 'ph', 'method' => 'exact', 'value' => 7.0, 'low' => 7.0, 'high' => 7.0, 'taken_at' => sprintf('2026-01-01 %02d:%02d:00', intdiv($id, 60), $id % 60)], JSON_THROW_ON_ERROR);
+                yield json_encode(
+                    [
+                        'id' => $id, 'tank_id' => 1, 'entry_id' => 1, 'parameter' => 'ph', 'method' => 'exact', 'value' => 7.0, 'low' => 7.0,
+                        'high' => 7.0, 'taken_at' => sprintf('2026-01-01 %02d:%02d:00', intdiv($id, 60), $id % 60),
+                    ],
+                    JSON_THROW_ON_ERROR,
+                );
             }
         })());
         $other = $this->elsewhere();
@@ -444,7 +508,10 @@ final class ArchiveTest extends FeatureCase
         ob_start();
         imagejpeg($image);
         Storage::disk('local')->put("photos/$keeper->id/a.jpg", (string) ob_get_clean());
-        $photo = new Photo(['tank_id' => Tank::query()->where('keeper_id', $keeper->id)->firstOrFail()->id, 'file' => $keeper->id.'/a.jpg', 'width' => 8, 'height' => 8, 'taken_at' => now()]);
+        $photo = new Photo([
+            'tank_id' => Tank::query()->where('keeper_id', $keeper->id)->firstOrFail()->id, 'file' => $keeper->id.'/a.jpg', 'width' => 8,
+            'height' => 8, 'taken_at' => now(),
+        ]);
         $photo->keeper_id = $keeper->id;
         $photo->save();
     }

@@ -64,7 +64,8 @@ final class BackupTest extends FeatureCase
         $files = new Filesystem();
         $files->makeDirectory($folder, 0o700);
         try {
-            $run = static fn(string $command) => Process::path(base_path())->env(['DB_DATABASE' => $folder.'/data.sqlite', 'LOG_CHANNEL' => 'null'])->run(['bash', '-c', $command]);
+            $run = static fn(string $command) => Process::path(base_path())->env(['DB_DATABASE' => $folder.'/data.sqlite', 'LOG_CHANNEL' => 'null'])
+                ->run(['bash', '-c', $command]);
             touch($folder.'/data.sqlite');
             self::assertTrue($run('php artisan migrate --force --quiet')->successful());
             // No file may grow beyond 64 kB: the same as a disk that is full.
@@ -73,7 +74,10 @@ final class BackupTest extends FeatureCase
             self::assertStringContainsString('could not be written to its end', $answer->errorOutput());
             self::assertStringContainsString('Make room', $answer->errorOutput());
             self::assertStringNotContainsString('Stack', $answer->errorOutput().$answer->output());
-            self::assertSame([], preg_grep('/^data\.sqlite/', array_map(static fn($file): string => $file->getFilename(), $files->files($folder)), PREG_GREP_INVERT));
+            self::assertSame(
+                [],
+                preg_grep('/^data\.sqlite/', array_map(static fn($file): string => $file->getFilename(), $files->files($folder)), PREG_GREP_INVERT),
+            );
             self::assertSame([], $files->directories($folder));
         } finally {
             $files->deleteDirectory($folder);
@@ -118,7 +122,10 @@ final class BackupTest extends FeatureCase
         touch("$folder/cresco-2026-11-25.zip", CarbonImmutable::now()->subHours(5)->getTimestamp());
         $this->get('/account')->assertSee('The newest is 5 hours old and has 3.4 MB; 2 are kept.');
         // One that failed is not passed over.
-        file_put_contents($folder.'/last.json', (string) json_encode(['failed_at' => CarbonImmutable::now()->subHour()->toIso8601String(), 'why' => 'No space.']));
+        file_put_contents(
+            $folder.'/last.json',
+            (string) json_encode(['failed_at' => CarbonImmutable::now()->subHour()->toIso8601String(), 'why' => 'No space.']),
+        );
         $this->get('/account')->assertSee('failed')->assertSee('No space.');
         (new Filesystem())->deleteDirectory($folder);
     }
@@ -126,8 +133,14 @@ final class BackupTest extends FeatureCase
     /** @return iterable<string, array{string, string}> what an engine says, and what a keeper is told */
     public static function unwritten(): iterable
     {
-        yield 'SQLite, a file without the right to write' => ['SQLSTATE[HY000]: General error: 8 attempt to write a readonly database', 'The database is read-only at the moment. Tell whoever runs this Cresco.'];
-        yield 'PostgreSQL, a standby' => ['SQLSTATE[25006]: Read only sql transaction: 7 ERROR:  cannot execute INSERT in a read-only transaction', 'The database is read-only at the moment. Tell whoever runs this Cresco.'];
+        yield 'SQLite, a file without the right to write' => [
+            'SQLSTATE[HY000]: General error: 8 attempt to write a readonly database',
+            'The database is read-only at the moment. Tell whoever runs this Cresco.',
+        ];
+        yield 'PostgreSQL, a standby' => [
+            'SQLSTATE[25006]: Read only sql transaction: 7 ERROR:  cannot execute INSERT in a read-only transaction',
+            'The database is read-only at the moment. Tell whoever runs this Cresco.',
+        ];
         yield 'SQLite, a full disk' => ['SQLSTATE[HY000]: General error: 13 database or disk is full', 'is full'];
         yield 'PostgreSQL, a full disk' => ['SQLSTATE[53100]: Disk full: 7 ERROR:  could not extend file: No space left on device', 'is full'];
         yield 'a disk that fails' => ['SQLSTATE[HY000]: General error: 10 disk I/O error', 'The disk does not work properly. Tell whoever runs this Cresco.'];
@@ -137,7 +150,10 @@ final class BackupTest extends FeatureCase
     #[DataProvider('unwritten')]
     public function testWhatCannotBeWrittenIsToldInWords(string $said, string $told): void
     {
-        self::assertStringContainsString($told, (string) DatabaseErrorResponse::answer(new PDOException($said), Request::create('/log', 'POST'))?->getContent());
+        self::assertStringContainsString(
+            $told,
+            (string) DatabaseErrorResponse::answer(new PDOException($said), Request::create('/log', 'POST'))?->getContent(),
+        );
         self::assertNull(DatabaseErrorResponse::answer(new PDOException('SQLSTATE[42601]: Syntax error'), Request::create('/')));
         // What somebody typed is no fault of the disk.
         self::assertNull(DatabaseErrorResponse::answer(new RuntimeException('There is no jar that is called “No space left”'), Request::create('/')));
@@ -146,7 +162,10 @@ final class BackupTest extends FeatureCase
     public function testAFullDiskIsSaidOnAPage(): void
     {
         // Not a byte may be written: no session, no log, no page that is kept drawn.
-        $page = Process::path(base_path())->env(['REQUEST_URI' => '/sign-in', 'REQUEST_METHOD' => 'GET', 'HTTP_HOST' => 'localhost', 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'stack', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'])
+        $page = Process::path(base_path())->env([
+            'REQUEST_URI' => '/sign-in', 'REQUEST_METHOD' => 'GET', 'HTTP_HOST' => 'localhost', 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'stack',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+        ])
             ->run(['bash', '-c', "trap '' XFSZ; ulimit -f 0; exec php public/index.php"])->output();
         self::assertStringContainsString('The disk is full. Tell whoever runs this Cresco to make room.', $page);
         self::assertStringNotContainsString('Stack trace', $page);
@@ -168,7 +187,8 @@ final class BackupTest extends FeatureCase
             foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/water-change", '/log', '/week', '/settings'] as $page) {
                 $this->get($page)->assertOk();
             }
-            $this->post('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertSee('Nothing was saved')->assertSee('The database is read-only at the moment. Tell whoever runs this Cresco.');
+            $this->post('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertSee('Nothing was saved')
+                ->assertSee('The database is read-only at the moment. Tell whoever runs this Cresco.');
             $this->postJson('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertJsonFragment(['message' => __('limits.unwritten.read_only')]);
             $this->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7']])->assertStatus(503);
         } finally {

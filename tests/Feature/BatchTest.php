@@ -19,7 +19,8 @@ final class BatchTest extends FeatureCase
     public function testTheCardNamesWaterJarsInOrderAndWhatThePenShouldRead(): void
     {
         [$keeper, , , $batch] = $this->written();
-        $page = $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSee('40.0')->assertSee('The meter should show')->assertSee('It is mixed')->assertSee('If you read this, do that');
+        $page = $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSee('40.0')->assertSee('The meter should show')
+            ->assertSee('It is mixed')->assertSee('If you read this, do that');
         // Gypsum first, bicarbonate last.
         $names = array_map(static fn($product): string => $product->name, (new BatchContent($batch))->products());
         self::assertGreaterThan(1, count($names));
@@ -30,9 +31,20 @@ final class BatchTest extends FeatureCase
     public function testThatShrimpMayDieStandsOpenWhateverTheJarsBring(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '5', 'kh' => '1', 'ec' => '', 'waters' => [$ro->id], 'jars' => [...$keeper->products()->whereIn('salt', ['calcium_chloride', 'epsom'])->pluck('id'), $this->product($keeper, 'potassium_carbonate')->id], 'animals' => 'soft_water_shrimp', 'animals_was' => 'soft_water_shrimp', 'tank_was' => $tank->id]);
+        $batch = $this->writeBatch(
+            $keeper,
+            [
+                'tank' => $tank->id, 'litres' => '40', 'gh' => '5', 'kh' => '1', 'ec' => '', 'waters' => [$ro->id],
+                'jars' => [
+                    ...$keeper->products()->whereIn('salt', ['calcium_chloride', 'epsom'])->pluck('id'),
+                    $this->product($keeper, 'potassium_carbonate')->id,
+                ],
+                'animals' => 'soft_water_shrimp', 'animals_was' => 'soft_water_shrimp', 'tank_was' => $tank->id,
+            ],
+        );
 
-        $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSeeInOrder(['makes shrimp moult and die', '<summary>Safety: ', 'class="caution"'], false);
+        $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()
+            ->assertSeeInOrder(['makes shrimp moult and die', '<summary>Safety: ', 'class="caution"'], false);
     }
 
     public function testAWeakBatchGetsTheShareOfEachJarThatIsMissing(): void
@@ -91,16 +103,26 @@ final class BatchTest extends FeatureCase
     public function testMadeTakesFromShelfAndStoreOnce(): void
     {
         [$keeper, , $ro, $batch] = $this->written();
-        $reservoir = $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 100, 'level' => 90, 'litres_per_day' => 120, 'waste' => 3]);
+        $reservoir = $keeper->reservoirs()->create([
+            'source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 100, 'level' => 90, 'litres_per_day' => 120, 'waste' => 3,
+        ]);
         $before = Product::query()->get()->keyBy('id');
         foreach ([1, 2] as $ignored) {
             $this->actingAs($keeper)->post('/batches/'.$batch->id.'/made')->assertRedirect();
         }
         foreach ((new BatchContent($batch))->products() as $product) {
-            self::assertEqualsWithDelta((float) $before[$product->productId]?->stock - $product->amount, (float) Product::query()->findOrFail($product->productId)->stock, 1e-4);
+            self::assertEqualsWithDelta(
+                (float) $before[$product->productId]?->stock - $product->amount,
+                (float) Product::query()->findOrFail($product->productId)->stock,
+                1e-4,
+            );
         }
         self::assertEqualsWithDelta(90.0 - $batch->card->sources[0]->litres, $reservoir->refresh()->level, 1e-4);
-        self::assertSame(1, $keeper->entries()->where('kind', 'work')->get()->filter(static fn(Entry $entry): bool => str_starts_with($entry->title, "Mixed 40\u{A0}L"))->count());
+        self::assertSame(
+            1,
+            $keeper->entries()->where('kind', 'work')->get()
+                ->filter(static fn(Entry $entry): bool => str_starts_with($entry->title, "Mixed 40\u{A0}L"))->count(),
+        );
         $this->delete('/batches/'.$batch->id);
         self::assertTrue(Batch::query()->whereKey($batch->id)->exists());
     }
@@ -119,7 +141,8 @@ final class BatchTest extends FeatureCase
         [$keeper, $tank, , $batch] = $this->written();
         $water = SourceWater::query()->findOrFail($batch->source_water_id);
         self::assertSame('Water for Brook', $water->name);
-        $sheet = fn(): string => (string) $this->actingAs($keeper->refresh())->get("/tanks/$tank->id/water-change?water=$water->id&second_water=")->assertOk()->getContent();
+        $sheet = fn(): string => (string) $this->actingAs($keeper->refresh())->get("/tanks/$tank->id/water-change?water=$water->id&second_water=")
+            ->assertOk()->getContent();
 
         self::assertStringContainsString('GH 6.0° (assumed)', $sheet());
         self::assertStringContainsString('Its batch card', $sheet());
@@ -131,8 +154,13 @@ final class BatchTest extends FeatureCase
     public function testTheRunSheetCarriesTheBatch(): void
     {
         [$keeper, $tank, , $batch] = $this->written();
-        $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->source_water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
-        $step = Checklist::query()->latest('id')->firstOrFail()->steps()->get()->first(static fn($step): bool => ($step->content->batch ?? null) === $batch->id);
+        $this->writeRun(
+            $keeper->refresh(),
+            $tank,
+            ['water' => (string) $batch->source_water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20'],
+        );
+        $step = Checklist::query()->latest('id')->firstOrFail()->steps()->get()
+            ->first(static fn($step): bool => ($step->content->batch ?? null) === $batch->id);
 
         self::assertNotNull($step);
         self::assertStringContainsString('The meter should show', implode(' ', $step->content->lines));
@@ -143,9 +171,17 @@ final class BatchTest extends FeatureCase
     {
         [$keeper, $tank, , $batch] = $this->written();
         $this->read($keeper, $tank, ['temperature' => '22.4']);
-        $card = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee("now 22.4\u{00A0}°C")->getContent()));
+        $card = (string) preg_replace(
+            '/\s+/u',
+            ' ',
+            strip_tags((string) $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee("now 22.4\u{00A0}°C")->getContent()),
+        );
         $this->get("/tanks/$tank->id/hose")->assertSee('name="goal" value="22.4"', false);
-        $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->source_water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
+        $this->writeRun(
+            $keeper->refresh(),
+            $tank,
+            ['water' => (string) $batch->source_water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20'],
+        );
         $lines = (string) json_encode(Checklist::query()->latest('id')->firstOrFail()->steps()->get()->pluck('content')->all(), JSON_UNESCAPED_UNICODE);
         preg_match_all('/([\d.]+)\x{A0}g (\w+)/u', $lines, $found, PREG_SET_ORDER);
 
@@ -158,8 +194,17 @@ final class BatchTest extends FeatureCase
     public function testALabelWithoutConductivityIsHeldToNoMoreThanCanBeKnown(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $product = $keeper->products()->create(['name' => 'Tin', 'salt' => null, 'unit' => 'g', 'price' => 1.0, 'stock' => 500.0, 'label' => ['dose' => 6.0, 'litres' => 20.0, 'gh' => 5.0, 'kh' => 2.0, 'ec' => 0.0, 'ratio' => 3.0]]);
-        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '20', 'sources' => [(string) $ro->id], 'jars' => [(string) $product->id], 'gh' => '5', 'kh' => '2', 'name' => 'From the tin']);
+        $product = $keeper->products()->create([
+            'name' => 'Tin', 'salt' => null, 'unit' => 'g', 'price' => 1.0, 'stock' => 500.0,
+            'label' => ['dose' => 6.0, 'litres' => 20.0, 'gh' => 5.0, 'kh' => 2.0, 'ec' => 0.0, 'ratio' => 3.0],
+        ]);
+        $batch = $this->writeBatch(
+            $keeper,
+            [
+                'tank' => (string) $tank->id, 'litres' => '20', 'sources' => [(string) $ro->id], 'jars' => [(string) $product->id], 'gh' => '5',
+                'kh' => '2', 'name' => 'From the tin',
+            ],
+        );
         $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee('A label names no conductivity');
         $expected = (new BatchContent($batch))->expectedConductivity();
         $doubt = (new BatchContent($batch))->doubt();
@@ -167,7 +212,8 @@ final class BatchTest extends FeatureCase
         // GH 5 is 1.78 meq/L: as chloride, sulfate or bicarbonate some 150 to 250 µS/cm, never nothing.
         self::assertGreaterThan(120.0, $expected);
         self::assertGreaterThan(5.0, $doubt);
-        $this->post("/batches/$batch->id/checks", ['looks' => '0', 'read' => (string) round($expected + $doubt), 'from' => 'typed'])->assertSessionHasNoErrors();
+        $this->post("/batches/$batch->id/checks", ['looks' => '0', 'read' => (string) round($expected + $doubt), 'from' => 'typed'])
+            ->assertSessionHasNoErrors();
         $this->get("/batches/$batch->id")->assertSee('good.');
     }
 
@@ -213,7 +259,14 @@ final class BatchTest extends FeatureCase
     public function testMineralsThatGoStraightInBeginWithTheBuffer(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'minerals' => 'direct', 'litres' => '40', 'gh' => '10', 'kh' => '8', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(), 'animals' => 'hard_water_fish', 'animals_was' => 'hard_water_fish', 'tank_was' => $tank->id]);
+        $batch = $this->writeBatch(
+            $keeper,
+            [
+                'tank' => $tank->id, 'minerals' => 'direct', 'litres' => '40', 'gh' => '10', 'kh' => '8', 'ec' => '', 'waters' => [$ro->id],
+                'jars' => $keeper->products()->pluck('id')->all(), 'animals' => 'hard_water_fish', 'animals_was' => 'hard_water_fish',
+                'tank_was' => $tank->id,
+            ],
+        );
         self::assertContains((new BatchContent($batch))->products()[0]->name, ['Soda', 'Potassium bicarbonate']);
         $this->get('/batches/'.$batch->id)->assertOk()->assertSee('for these litres only')->assertSee('in thirds')->assertDontSee('What now?');
     }
@@ -224,7 +277,13 @@ final class BatchTest extends FeatureCase
         foreach (Product::all() as $product) {
             $product->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 0.2, 'taken_at' => now()]);
         }
-        $batch = $this->writeBatch($keeper->refresh(), ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(), 'spoons' => '1', 'animals' => 'community', 'animals_was' => 'community']);
+        $batch = $this->writeBatch(
+            $keeper->refresh(),
+            [
+                'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(),
+                'spoons' => '1', 'animals' => 'community', 'animals_was' => 'community',
+            ],
+        );
         self::assertTrue((new BatchContent($batch))->usesSpoons());
         $expected = (new BatchContent($batch))->expectedConductivity();
         $this->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.1F', 0.95 * $expected)]);

@@ -57,7 +57,8 @@ final class CautiousTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper, 'Mixed', 'made_up'));
         $this->read($keeper, $tank, ['nitrate' => '40']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertOk()->assertSeeText('Test first.')->assertDontSeeText('This water cannot reach that target.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertOk()->assertSeeText('Test first.')
+            ->assertDontSeeText('This water cannot reach that target.');
     }
 
     public function testATapThatNobodyTestedCountsWithWhatTapsHoldAndNoRecordKeepsIt(): void
@@ -84,13 +85,18 @@ final class CautiousTest extends FeatureCase
         $this->travelTo(CarbonImmutable::now()->subDay());
         $this->noteChange($keeper, $tank->refresh()->load('devices'), $tap, 8.0, CarbonImmutable::now());
         $this->travelBack();
-        $this->read($keeper, $tank, ['nitrate' => '20-40', 'general_hardness' => '7', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '330', 'temperature' => '25']);
+        $this->read(
+            $keeper,
+            $tank,
+            ['nitrate' => '20-40', 'general_hardness' => '7', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '330', 'temperature' => '25'],
+        );
         $draft = self::draft($tank);
         $yesterday = $draft->lately->share ?? 0.0;
         self::assertGreaterThan(0.05, $yesterday);
         // What is left of the old water after both is what one change of the largest size would leave.
         self::assertEqualsWithDelta(1.0 - $whole, (1.0 - $yesterday) * (1.0 - $draft->allowed->share), 1e-3);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=5")->assertOk()->assertSeeText('These animals need 3 days between two changes');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=5")->assertOk()
+            ->assertSeeText('These animals need 3 days between two changes');
         // Three days later it is free again.
         $this->travelTo(CarbonImmutable::now()->addDays(2));
         self::assertNull(self::draft($tank)->lately);
@@ -117,7 +123,9 @@ final class CautiousTest extends FeatureCase
         self::assertSame($isSensitive ? 1.0 : 2.0, $needs->swingLimits()->kh);
         $checklist = $this->writeRun($keeper, $tank, ['reason' => 'routine', 'tasks' => ['vacuum', 'spot']]);
         $lines = $checklist->steps->mapWithKeys(static fn($step): array => [$step->job => implode(' ', $step->content->lines)]);
-        $hasGuard ? self::assertStringContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', (string) $lines['vacuum']) : self::assertStringNotContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', (string) $lines['vacuum']);
+        $hasGuard
+            ? self::assertStringContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', (string) $lines['vacuum'])
+            : self::assertStringNotContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', (string) $lines['vacuum']);
         self::assertSame($isSensitive, !str_contains((string) $lines['spot'], 'with shrimp'));
         // The group is never made milder by what is noted.
         $tank->update(['animals' => AnimalGroup::SoftWaterShrimp]);
@@ -142,8 +150,10 @@ final class CautiousTest extends FeatureCase
             $tank->animalKinds()->create(['kind' => $kind])->events()->create(['kind' => CountKind::Came, 'count' => $count, 'day' => now()->format('Y-m-d')]);
         }
         $page = $this->actingAs($keeper)->get("/tanks/$tank->id/livestock")->assertOk();
-        $page->assertSeeText('Two of them fight: keep only one.')->assertSeeText('Angelfish may eat hardy dwarf shrimp and small tetras.')->assertSeeText('Fighting fish may eat hardy dwarf shrimp.')->assertDontSeeText('groups of 2');
-        $tank->animalKinds()->where('kind', 'fighting_fish')->firstOrFail()->events()->create(['kind' => CountKind::Counted, 'count' => 1, 'day' => now()->format('Y-m-d')]);
+        $page->assertSeeText('Two of them fight: keep only one.')->assertSeeText('Angelfish may eat hardy dwarf shrimp and small tetras.')
+            ->assertSeeText('Fighting fish may eat hardy dwarf shrimp.')->assertDontSeeText('groups of 2');
+        $tank->animalKinds()->where('kind', 'fighting_fish')->firstOrFail()->events()
+            ->create(['kind' => CountKind::Counted, 'count' => 1, 'day' => now()->format('Y-m-d')]);
         $this->get("/tanks/$tank->id/livestock")->assertDontSeeText('Two of them fight')->assertDontSeeText('groups of 1');
     }
 
@@ -156,9 +166,13 @@ final class CautiousTest extends FeatureCase
         self::assertStringContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', $drain);
         self::assertStringContainsString('Pinch the hose', $drain);
         self::assertStringContainsString('Pinch the hose to a gentle stream. Drain into a tub and check it for', $drain);
-        $this->get("/tanks/$tank->id/maintenance?reason=routine")->assertSeeText('into a tub; check it for shrimp and fry, then garden or drain')->assertDontSeeText('for the garden or the drain leave');
+        $this->get("/tanks/$tank->id/maintenance?reason=routine")->assertSeeText('into a tub; check it for shrimp and fry, then garden or drain')
+            ->assertDontSeeText('for the garden or the drain leave');
         // Whatever goes off or comes off goes on again, also what no list has.
-        self::assertStringContainsString('A second heater, filter or pump is not on this list: switch it on too.', implode(' ', $checklist->steps()->where('job', 'on')->sole()->content->lines));
+        self::assertStringContainsString(
+            'A second heater, filter or pump is not on this list: switch it on too.',
+            implode(' ', $checklist->steps()->where('job', 'on')->sole()->content->lines),
+        );
         $jobs = $checklist->steps()->orderBy('position')->pluck('job')->all();
         self::assertSame(['lid', 'close'], array_slice($jobs, -2));
     }
@@ -179,9 +193,15 @@ final class CautiousTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         // A strip as coarse as many are.
-        $keeper->kits()->create(['parameter' => $parameter, 'method' => 'field', 'unit' => $parameter === 'nitrite' ? 'no2' : 'nh4', 'step' => 0, 'fields' => $parameter === 'nitrite' && $read !== '0' ? [0.0, 0.25, 0.5, 1.0] : [0.0, 1.0, 5.0, 10.0]]);
+        $keeper->kits()->create([
+            'parameter' => $parameter, 'method' => 'field', 'unit' => $parameter === 'nitrite' ? 'no2' : 'nh4', 'step' => 0,
+            'fields' => $parameter === 'nitrite' && $read !== '0' ? [0.0, 0.25, 0.5, 1.0] : [0.0, 1.0, 5.0, 10.0],
+        ]);
         $this->read($keeper->fresh() ?? $keeper, $tank, [$parameter => $read]);
-        $found = array_values(array_filter(TankWaterQuery::of($tank->fresh(['keeper']) ?? $tank)->concerns(), static fn(Concern $concern): bool => $concern->parameter?->value === $parameter));
+        $found = array_values(array_filter(
+            TankWaterQuery::of($tank->fresh(['keeper']) ?? $tank)->concerns(),
+            static fn(Concern $concern): bool => $concern->parameter?->value === $parameter,
+        ));
         self::assertSame($concerns, array_map(static fn(Concern $concern): string => $concern->key, $found));
     }
 
@@ -201,7 +221,10 @@ final class CautiousTest extends FeatureCase
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
         $start = function (int $days) use ($tank): array {
-            $tank->cycling()->updateOrCreate([], ['way' => 'planted', 'source' => 'soil', 'begun_on' => CarbonImmutable::now()->subDays($days)->format('Y-m-d')]);
+            $tank->cycling()->updateOrCreate(
+                [],
+                ['way' => 'planted', 'source' => 'soil', 'begun_on' => CarbonImmutable::now()->subDays($days)->format('Y-m-d')],
+            );
             $fresh = $tank->fresh(['keeper', 'cycling']) ?? $tank;
 
             return array_column((new CyclingPage($fresh, $fresh->cycling))->first(), 'name');
@@ -225,6 +248,22 @@ final class CautiousTest extends FeatureCase
     {
         $fresh = $tank->fresh(['devices', 'keeper']) ?? $tank;
 
-        return app(DraftChange::class)($fresh, new ChangeInput(ChangeReason::Nitrate, 20.0, null, 0.6, AmountField::Litres, null, 1, UsualWaterQuery::of($fresh), null, 0.0, $fresh->water_below_rim, null));
+        return app(DraftChange::class)(
+            $fresh,
+            new ChangeInput(
+                ChangeReason::Nitrate,
+                20.0,
+                null,
+                0.6,
+                AmountField::Litres,
+                null,
+                1,
+                UsualWaterQuery::of($fresh),
+                null,
+                0.0,
+                $fresh->water_below_rim,
+                null,
+            ),
+        );
     }
 }

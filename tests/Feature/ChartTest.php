@@ -16,7 +16,9 @@ final class ChartTest extends FeatureCase
 {
     private const DAY = 86_400.0;
 
-    /** @param array{tests?: list<ChartPoint>, course?: list<ChartPoint>, bars?: list<ChartPoint>, range?: array{float|null, float|null}, limit?: float, words?: array<int, string>} $drawn */
+    /**
+     * @param array{tests?: list<ChartPoint>, course?: list<ChartPoint>, bars?: list<ChartPoint>, range?: array{float|null, float|null}, limit?: float, words?: array<int, string>} $drawn
+     */
     private function chart(array $drawn, float $back = 56.0, float $ahead = 56.0): Chart
     {
         return new Chart('nitrate', 'Nitrate', 'mg/L', 'Nitrate.', $this->days($back, $ahead), ...$drawn);
@@ -49,7 +51,10 @@ final class ChartTest extends FeatureCase
 
     public function testATargetThatIsOpenGoesToTheEnd(): void
     {
-        self::assertSame([0.0, 75.0], $this->chart(['tests' => [self::at(-1, 40.0)], 'range' => [10.0, null], 'words' => [0 => 'none', 40 => 'most']])->target());
+        self::assertSame(
+            [0.0, 75.0],
+            $this->chart(['tests' => [self::at(-1, 40.0)], 'range' => [10.0, null], 'words' => [0 => 'none', 40 => 'most']])->target(),
+        );
     }
 
     public function testWhatIsAheadIsDrawnApartAndAmountsStandOnZero(): void
@@ -81,7 +86,10 @@ final class ChartTest extends FeatureCase
     {
         $course = array_map(static fn(int $i): ChartPoint => self::at($i / 10.0, 1.0, null, null, "$i"), range(-500, 500));
         /** @var list<array{float, string}> $told */
-        $told = json_decode($this->chart(['course' => $course, 'tests' => [self::at(-3, 2.0, null, null, 'tested'), self::at(-2, 2.0, null, null, '')]])->told(), true);
+        $told = json_decode(
+            $this->chart(['course' => $course, 'tests' => [self::at(-3, 2.0, null, null, 'tested'), self::at(-2, 2.0, null, null, '')]])->told(),
+            true,
+        );
         self::assertLessThanOrEqual(121, count($told));
         self::assertSame('500', $told[count($told) - 1][1]);
         $places = array_column($told, 0);

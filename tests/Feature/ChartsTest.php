@@ -30,7 +30,13 @@ final class ChartsTest extends FeatureCase
     /** @param list<string> $series */
     private function page(int $span = 91, array $series = [], ?string $sign = null): ChartsPage
     {
-        return new ChartsPage(Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper), $span, CarbonImmutable::now()->endOfDay(), $series, $sign);
+        return new ChartsPage(
+            Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper),
+            $span,
+            CarbonImmutable::now()->endOfDay(),
+            $series,
+            $sign,
+        );
     }
 
     public function testAReadingLiesWhereItsDayAndItsValueSay(): void
@@ -64,10 +70,16 @@ final class ChartsTest extends FeatureCase
 
     public function testEventsAreMarkedAndDosesThatWereLeftOutAreHollow(): void
     {
-        $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(3), 'title' => 'A stone slid']);
+        $this->keeper->entries()->create([
+            'tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(3), 'title' => 'A stone slid',
+        ]);
         $product = $this->product($this->keeper, 'gypsum');
         foreach ([2 => false, 1 => true] as $ago => $missed) {
-            $this->tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d'), 'missed' => $missed]);
+            $this->tank->doses()->create([
+                'product_id' => $product->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => [],
+                'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d'),
+                'missed' => $missed,
+            ]);
         }
         $page = (string) $this->get("/tanks/{$this->tank->id}/charts?span=28")->assertSee('A stone slid')->getContent();
         self::assertSame(1, substr_count($page, 'chart__bar--missed'));
@@ -77,7 +89,8 @@ final class ChartsTest extends FeatureCase
     public function testItLeavesAsADrawingAndAsCsv(): void
     {
         $this->read($this->keeper, $this->tank, ['nitrate' => '20-40'], CarbonImmutable::now()->subDays(5));
-        $drawing = $this->get("/tanks/{$this->tank->id}/charts.svg?series[]=nitrate")->assertOk()->assertHeader('Content-Type', 'image/svg+xml; charset=utf-8')->getContent();
+        $drawing = $this->get("/tanks/{$this->tank->id}/charts.svg?series[]=nitrate")->assertOk()
+            ->assertHeader('Content-Type', 'image/svg+xml; charset=utf-8')->getContent();
         self::assertNotFalse(simplexml_load_string((string) $drawing));
         $csv = $this->get("/tanks/{$this->tank->id}/charts.csv?series[]=nitrate")->assertOk()->streamedContent();
         self::assertStringStartsWith("day,series,value,low,high,unit\n", $csv);
@@ -87,7 +100,9 @@ final class ChartsTest extends FeatureCase
 
     public function testNonsenseShowsTheUsualSheet(): void
     {
-        foreach (['span=7&until=never', 'span=abc', 'until=2026-13-45', 'until=2099-01-01', 'series[]=gold', 'sign=luck', 'until[]=x&span[]=y&series=z'] as $query) {
+        foreach ([
+            'span=7&until=never', 'span=abc', 'until=2026-13-45', 'until=2099-01-01', 'series[]=gold', 'sign=luck', 'until[]=x&span[]=y&series=z',
+        ] as $query) {
             $this->get("/tanks/{$this->tank->id}/charts?$query")->assertOk()->assertSee('Three months until');
         }
         $this->get("/tanks/{$this->tank->id}/charts?until=2020-01-01")->assertOk();
@@ -96,9 +111,18 @@ final class ChartsTest extends FeatureCase
     public function testGrowthIsWhatStandsGrewBetweenTheirLooks(): void
     {
         // 60 mm in twenty days, cut back to 100, 50 in ten; another 20 in ten; what was guessed by the eye, and one day, say nothing.
-        foreach ([['rotala_rotundifolia', 30, 100, null, false], ['rotala_rotundifolia', 10, 100, 160, false], ['rotala_rotundifolia', 0, 150, null, false], ['cryptocoryne_wendtii', 10, 40, null, false], ['cryptocoryne_wendtii', 9, 90, null, false], ['cryptocoryne_wendtii', 5, 300, null, true], ['cryptocoryne_wendtii', 0, 280, null, false]] as [$kind, $ago, $height, $before, $guessed]) {
-            $plantGroup = $this->tank->plantGroups()->firstOrCreate(['kind' => $kind], ['left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-            $plantGroup->looks()->create(['happened_at' => CarbonImmutable::now()->subDays($ago), 'height' => $height, 'before' => $before, 'guessed' => $guessed]);
+        foreach ([
+            ['rotala_rotundifolia', 30, 100, null, false], ['rotala_rotundifolia', 10, 100, 160, false], ['rotala_rotundifolia', 0, 150, null, false],
+            ['cryptocoryne_wendtii', 10, 40, null, false], ['cryptocoryne_wendtii', 9, 90, null, false], ['cryptocoryne_wendtii', 5, 300, null, true],
+            ['cryptocoryne_wendtii', 0, 280, null, false],
+        ] as [$kind, $ago, $height, $before, $guessed]) {
+            $plantGroup = $this->tank->plantGroups()->firstOrCreate(
+                ['kind' => $kind],
+                ['left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1],
+            );
+            $plantGroup->looks()->create([
+                'happened_at' => CarbonImmutable::now()->subDays($ago), 'height' => $height, 'before' => $before, 'guessed' => $guessed,
+            ]);
         }
         $grown = array_map(static fn(array $one): float => round($one[1], 6), $this->page(91, ['growth'])->grown());
         // Ten days ago 3 a day; today 5 and -4 a day, half of a millimetre in the mean.

@@ -16,11 +16,34 @@ final class ChecklistPlanTest extends FeatureCase
 {
     public function testWhatIsKeptComesBackAsItWas(): void
     {
-        $plan = new ChecklistPlan(30.5, 0.3, 140.0, 31.0, 33.0, 2, 0.25, 20.0, 24.5, 'Tap + Rain', [3, 4], 0.5, null, 'nitrate', [Parameter::Nitrate, 20.0], [TankSign::cases()[0]], [FollowUpKind::Evening], 81);
+        $plan = new ChecklistPlan(
+            30.5,
+            0.3,
+            140.0,
+            31.0,
+            33.0,
+            2,
+            0.25,
+            20.0,
+            24.5,
+            'Tap + Rain',
+            [3, 4],
+            0.5,
+            null,
+            'nitrate',
+            [Parameter::Nitrate, 20.0],
+            [TankSign::cases()[0]],
+            [FollowUpKind::Evening],
+            81,
+        );
         self::assertEquals($plan, ChecklistPlan::read((array) json_decode((string) json_encode($plan->toKeep()), true)));
 
         [$keeper, $tank] = $this->readyTank();
-        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'nitrate', 'nitrate_goal' => '15', 'signs' => ['dirt'], 'signs_was' => ['dirt'], 'tasks' => ['vacuum']]);
+        $checklist = $this->writeRun(
+            $keeper,
+            $tank,
+            ['reason' => 'nitrate', 'nitrate_goal' => '15', 'signs' => ['dirt'], 'signs_was' => ['dirt'], 'tasks' => ['vacuum']],
+        );
         $again = Checklist::query()->findOrFail($checklist->id)->plan;
         self::assertEquals($checklist->plan, $again);
         self::assertEquals([Parameter::Nitrate, 15.0], $again->goal);
@@ -32,9 +55,13 @@ final class ChecklistPlanTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $checklist = $this->writeRun($keeper, $tank);
         // As they were kept before versions, drains and what leaves beside the level.
-        DB::table('checklists')->where('id', $checklist->id)->update(['plan' => '{"litres":28.5,"share":0.28,"mark":131,"source":"Tap","after":["evening","gone"],"goal":["nitrate",20]}']);
+        DB::table('checklists')->where('id', $checklist->id)
+            ->update(['plan' => '{"litres":28.5,"share":0.28,"mark":131,"source":"Tap","after":["evening","gone"],"goal":["nitrate",20]}']);
         $old = Checklist::query()->findOrFail($checklist->id);
-        self::assertSame([28.5, 28.5, 1, 'Tap', null, []], [$old->plan->litres, $old->plan->out, $old->plan->drains, $old->plan->source, $old->plan->waterline, $old->plan->waters]);
+        self::assertSame(
+            [28.5, 28.5, 1, 'Tap', null, []],
+            [$old->plan->litres, $old->plan->out, $old->plan->drains, $old->plan->source, $old->plan->waterline, $old->plan->waters],
+        );
         self::assertSame([FollowUpKind::Evening], $old->plan->after);
         self::assertEquals([Parameter::Nitrate, 20.0], $old->plan->goal);
         $this->get("/checklists/$checklist->id")->assertOk();
@@ -60,7 +87,10 @@ final class ChecklistPlanTest extends FeatureCase
         $checklist = $this->writeRun($keeper, $tank);
         DB::table('checklists')->where('id', $checklist->id)->update(['plan' => $json]);
         $plan = Checklist::query()->findOrFail($checklist->id)->plan;
-        self::assertSame([0.0, 0.0, 1, null, [], [], null, null], [$plan->litres, $plan->share, $plan->drains, $plan->goal, $plan->waters, $plan->after, $plan->source, $plan->minutes]);
+        self::assertSame(
+            [0.0, 0.0, 1, null, [], [], null, null],
+            [$plan->litres, $plan->share, $plan->drains, $plan->goal, $plan->waters, $plan->after, $plan->source, $plan->minutes],
+        );
         $this->get("/checklists/$checklist->id")->assertOk();
     }
 }

@@ -109,7 +109,11 @@ final class ChecklistTest extends FeatureCase
     {
         $rain = $this->water($this->keeper, 'Rain', 'rain');
         $this->keeper->unsetRelations();
-        $checklist = $this->writeRun($this->keeper, $this->tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'second_water' => (string) $rain->id, 'second_share' => '50']);
+        $checklist = $this->writeRun(
+            $this->keeper,
+            $this->tank,
+            ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'second_water' => (string) $rain->id, 'second_share' => '50'],
+        );
         $refill = $checklist->steps()->where('job', 'refill')->sole();
         $this->post("/checklists/$checklist->id/steps/$refill->position", ['readings' => ['conductivity' => '207']]);
 
@@ -154,7 +158,8 @@ final class ChecklistTest extends FeatureCase
     public function testABadReadingHoldsTheStepAndKeepsWhatWasTyped(): void
     {
         $position = $this->position('read');
-        $this->from("/checklists/{$this->checklist->id}")->followingRedirects()->post("/checklists/{$this->checklist->id}/steps/$position", ['readings' => ['ph' => '77', 'nitrate' => '20-40']]);
+        $this->from("/checklists/{$this->checklist->id}")->followingRedirects()
+            ->post("/checklists/{$this->checklist->id}/steps/$position", ['readings' => ['ph' => '77', 'nitrate' => '20-40']]);
         self::assertNull($this->checklist->steps()->where('job', 'read')->value('done_at'));
         self::assertSame(0, Reading::query()->whereNotNull('checklist_step_id')->count());
     }
@@ -169,7 +174,10 @@ final class ChecklistTest extends FeatureCase
         $step = ChecklistStep::query()->where('job', 'read')->with('readings')->sole();
         self::assertSame('first', $step->note);
         // The first reading of pH stands; the temperature that only the second had is not lost.
-        self::assertEqualsCanonicalizing(['ph' => 7.1, 'nitrate' => 30.0, 'temperature' => 25.1], $step->readings->mapWithKeys(fn(Reading $r) => [$r->parameter->value => $r->value])->all());
+        self::assertEqualsCanonicalizing(
+            ['ph' => 7.1, 'nitrate' => 30.0, 'temperature' => 25.1],
+            $step->readings->mapWithKeys(fn(Reading $r) => [$r->parameter->value => $r->value])->all(),
+        );
     }
 
     public function testClosingTwiceWritesOneEntry(): void
@@ -283,7 +291,8 @@ final class ChecklistTest extends FeatureCase
     public function testASheetUnderWayIsNotWrittenOver(): void
     {
         $this->finish('look');
-        $this->actingAs($this->keeper)->post("/tanks/{$this->tank->id}/checklists", ['reason' => 'routine'])->assertRedirect("/checklists/{$this->checklist->id}");
+        $this->actingAs($this->keeper)->post("/tanks/{$this->tank->id}/checklists", ['reason' => 'routine'])
+            ->assertRedirect("/checklists/{$this->checklist->id}");
         self::assertSame(1, Checklist::query()->count());
     }
 

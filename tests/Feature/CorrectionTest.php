@@ -38,7 +38,8 @@ final class CorrectionTest extends FeatureCase
         $tank->readings()->update(['taken_at' => CarbonImmutable::parse('2026-02-25 12:00')]);
         $water->readings()->update(['taken_at' => CarbonImmutable::parse('2026-02-25 12:00')]);
         $this->actingAs($keeper)->get("/tanks/$tank->id/water-changes/create")->assertOk()->assertSee('Log a water change');
-        $this->post("/tanks/$tank->id/water-changes", ['litres' => '50', 'water' => $water->id, 'changed_at' => '2026-02-26T18:00'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id");
+        $this->post("/tanks/$tank->id/water-changes", ['litres' => '50', 'water' => $water->id, 'changed_at' => '2026-02-26T18:00'])
+            ->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id");
 
         // Half of 330 and half of 390.
         self::assertEqualsWithDelta(360.0, $this->now($tank, Parameter::Conductivity), 0.5);
@@ -71,7 +72,10 @@ final class CorrectionTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $entry = Entry::query()->where('tank_id', $tank->id)->sole();
         $this->actingAs($keeper)->get("/entries/$entry->id/edit")->assertOk()->assertSee('value="20-40"', false)->assertSee('value="7.1"', false);
-        $this->put("/entries/$entry->id", ['happened_at' => '2026-03-01T09:30', 'readings' => ['nitrate' => '40-80 nearer 40', 'ph' => '6.9', 'general_hardness' => '7', 'ammonium' => '']])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/log");
+        $this->put(
+            "/entries/$entry->id",
+            ['happened_at' => '2026-03-01T09:30', 'readings' => ['nitrate' => '40-80 nearer 40', 'ph' => '6.9', 'general_hardness' => '7', 'ammonium' => '']],
+        )->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/log");
 
         $readings = $tank->readings()->get()->keyBy(static fn($reading): string => $reading->parameter->value);
         self::assertEqualsWithDelta([40.0, 80.0], [$readings['nitrate']->low ?? NAN, $readings['nitrate']->high ?? NAN], 1e-9);
@@ -88,7 +92,16 @@ final class CorrectionTest extends FeatureCase
         yield 'no reading' => [['happened_at' => '2026-03-01T09:30', 'readings' => ['ph' => 'sour']], 'readings.ph'];
         yield 'no day' => [['happened_at' => 'then', 'readings' => ['ph' => '7']], 'happened_at'];
         yield 'a day to come' => [['happened_at' => '2026-04-01T09:30'], 'happened_at'];
-        yield 'nothing left' => [['happened_at' => '2026-03-01T09:30', 'readings' => ['nitrate' => '', 'general_hardness' => '', 'carbonate_hardness' => '', 'ph' => '', 'conductivity' => '', 'temperature' => '', 'ammonium' => '']], 'readings.nitrate'];
+        yield 'nothing left' => [
+            [
+                'happened_at' => '2026-03-01T09:30',
+                'readings' => [
+                    'nitrate' => '', 'general_hardness' => '', 'carbonate_hardness' => '', 'ph' => '', 'conductivity' => '', 'temperature' => '',
+                    'ammonium' => '',
+                ],
+            ],
+            'readings.nitrate',
+        ];
     }
 
     /** @param array<string, mixed> $typed */
@@ -183,7 +196,11 @@ final class CorrectionTest extends FeatureCase
     {
         [$keeper, $tank, $tap] = $this->readyTank();
         $rain = $this->water($keeper, 'Rain', 'rain');
-        $this->read($keeper, $rain, ['general_hardness' => '1', 'carbonate_hardness' => '1', 'ph' => '6.5', 'conductivity' => '30', 'nitrate' => '0', 'temperature' => '12']);
+        $this->read(
+            $keeper,
+            $rain,
+            ['general_hardness' => '1', 'carbonate_hardness' => '1', 'ph' => '6.5', 'conductivity' => '30', 'nitrate' => '0', 'temperature' => '12'],
+        );
         $tank->update(['source_water_id' => $tap->id, 'second_source_water_id' => $rain->id, 'second_share' => 0.5]);
         $blend = fn(): ?float => WatersQuery::around($tank->setRelation('keeper', $keeper->fresh()?->load('waters') ?? $keeper), [$tap->id, $rain->id])->blend($tap, $rain, 0.5)->get(Parameter::Conductivity)?->central();
         $bench = fn(): float => IonsQuery::all([$tap])[$tap->id]->source->measured ?? NAN;
@@ -191,7 +208,10 @@ final class CorrectionTest extends FeatureCase
         self::assertEqualsWithDelta(216.1, $blend() ?? NAN, 0.1);
         self::assertEqualsWithDelta(390.0, $bench(), 1e-6);
         $entry = Reading::query()->where('source_water_id', $tap->id)->where('parameter', 'conductivity')->firstOrFail()->entry_id;
-        $this->actingAs($keeper)->put("/entries/$entry", ['happened_at' => CarbonImmutable::now()->subMinute()->format('Y-m-d\TH:i'), 'readings' => ['conductivity' => '490']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->put(
+            "/entries/$entry",
+            ['happened_at' => CarbonImmutable::now()->subMinute()->format('Y-m-d\TH:i'), 'readings' => ['conductivity' => '490']],
+        )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(269.3, $blend() ?? NAN, 0.1);
         self::assertEqualsWithDelta(490.0, $bench(), 1e-6);
     }

@@ -29,7 +29,10 @@ final class CrawlTest extends FeatureCase
         $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
         $waiting = ['/', '/mix-water', '/supplies/products', '/source-waters', '/log', '/settings', '/recipes', '/pen'];
         foreach (Tank::all() as $tank) {
-            $waiting = [...$waiting, "/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/maintenance", "/tanks/$tank->id/gravel-vac", "/tanks/$tank->id/plants", "/tanks/$tank->id/light", "/mix-water?tank=$tank->id"];
+            $waiting = [
+                ...$waiting, "/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/maintenance", "/tanks/$tank->id/gravel-vac",
+                "/tanks/$tank->id/plants", "/tanks/$tank->id/light", "/mix-water?tank=$tank->id",
+            ];
         }
         $known = array_fill_keys($waiting, true);
         $workings = 0;
@@ -82,7 +85,10 @@ final class CrawlTest extends FeatureCase
         $this->get('/ro-reservoirs/1')->assertSee('The membrane is due around')->assertSee('Resin until about');
         $this->get('/source-waters/1')->assertSee('These values fit together.')->assertSee('class="chart"', false);
         // Each plot names what it shows, from when to when, and the values of its tests.
-        foreach (['/source-waters/1' => 'Conductivity', '/ro-reservoirs/1' => 'Rejection', '/tanks/1/top-off' => 'Conductivity', '/tanks/4/livestock' => 'from 31 to 21', '/tanks/5/cycling' => 'Ammonium'] as $page => $of) {
+        foreach ([
+            '/source-waters/1' => 'Conductivity', '/ro-reservoirs/1' => 'Rejection', '/tanks/1/top-off' => 'Conductivity',
+            '/tanks/4/livestock' => 'from 31 to 21', '/tanks/5/cycling' => 'Ammonium',
+        ] as $page => $of) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             self::assertSame(1, preg_match('~<svg class="chart"[^>]*aria-label="([^"]+)"~s', $html, $said), $page);
             self::assertStringContainsStringIgnoringCase($of, html_entity_decode($said[1] ?? '', ENT_QUOTES), $page);
@@ -110,7 +116,10 @@ final class CrawlTest extends FeatureCase
     public function testNothingOfTheDemoIsAnothers(): void
     {
         $stranger = $this->keeper('Stranger');
-        foreach (['/batches/1', '/ro-reservoirs/1', '/products/1/edit', '/source-waters/1', '/tanks/1/gravel-vac', '/tanks/1/maintenance', '/checklists/1/print'] as $page) {
+        foreach ([
+            '/batches/1', '/ro-reservoirs/1', '/products/1/edit', '/source-waters/1', '/tanks/1/gravel-vac', '/tanks/1/maintenance',
+            '/checklists/1/print',
+        ] as $page) {
             $this->actingAs($stranger)->get($page)->assertNotFound();
         }
         $this->get('/mix-water')->assertOk()->assertDontSee('Mill Lane');

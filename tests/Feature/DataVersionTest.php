@@ -25,14 +25,21 @@ final class DataVersionTest extends FeatureCase
     /** @return iterable<string, array{callable(Tank, SourceWater, Keeper): mixed}> */
     public static function writes(): iterable
     {
-        yield 'a reading is corrected by query' => [static fn(Tank $tank): int => Reading::query()->where('tank_id', $tank->id)->where('parameter', 'nitrate')->update(['value' => 7.0])];
+        yield 'a reading is corrected by query' => [static fn(Tank $tank): int => Reading::query()->where('tank_id', $tank->id)
+            ->where('parameter', 'nitrate')->update(['value' => 7.0])];
         yield 'readings are deleted by query' => [static fn(Tank $tank): mixed => $tank->readings()->where('parameter', 'ph')->delete()];
         yield 'a record of its own' => [static fn(Tank $tank) => $tank->topOffs()->create(['litres' => 2.0, 'taken_at' => now()])];
-        yield 'one that hangs on a plant group' => [static fn(Tank $tank) => $tank->plantGroups()->firstOrFail()->rootTabs()->create(['kind' => 'clay', 'number' => 1, 'placed_on' => '2026-03-01'])];
-        yield 'one that hangs on its animals' => [static fn(Tank $tank) => $tank->animalKinds()->firstOrFail()->events()->create(['kind' => 'came', 'count' => 2, 'day' => '2026-03-01'])];
+        yield 'one that hangs on a plant group' => [static fn(Tank $tank) => $tank->plantGroups()->firstOrFail()->rootTabs()->create([
+            'kind' => 'clay', 'number' => 1, 'placed_on' => '2026-03-01',
+        ])];
+        yield 'one that hangs on its animals' => [static fn(Tank $tank) => $tank->animalKinds()->firstOrFail()->events()->create([
+            'kind' => 'came', 'count' => 2, 'day' => '2026-03-01',
+        ])];
         yield 'the tank itself' => [static fn(Tank $tank) => $tank->update(['routine_share' => 0.5])];
-        yield 'a source water' => [static fn(Tank $tank, SourceWater $water): int => Reading::query()->where('source_water_id', $water->id)->update(['value' => 3.0])];
-        yield 'a product' => [static fn(Tank $tank, SourceWater $water, Keeper $keeper) => $keeper->products()->create(['name' => 'x', 'salt' => 'gypsum', 'unit' => 'g'])];
+        yield 'a source water' => [static fn(Tank $tank, SourceWater $water): int => Reading::query()->where('source_water_id', $water->id)
+            ->update(['value' => 3.0])];
+        yield 'a product' => [static fn(Tank $tank, SourceWater $water, Keeper $keeper) => $keeper->products()
+            ->create(['name' => 'x', 'salt' => 'gypsum', 'unit' => 'g'])];
         yield 'a step of a session' => [static fn(Tank $tank) => $tank->checklists()->firstOrFail()->steps()->whereNull('done_at')->update(['note' => 'x'])];
     }
 
@@ -128,9 +135,15 @@ final class DataVersionTest extends FeatureCase
     public function testADoseOnADayBetweenArrivesToo(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $product = $keeper->products()->create(['name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
+        $product = $keeper->products()->create([
+            'name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL',
+            'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0],
+        ]);
         foreach ([9, 6, 3] as $days) {
-            $tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 10.0, 'unit' => 'mL', 'brings' => ['potassium' => 2.0], 'given_at' => now()->subDays($days), 'day' => now()->subDays($days)->format('Y-m-d')]);
+            $tank->doses()->create([
+                'product_id' => $product->id, 'name' => 'x', 'amount' => 10.0, 'unit' => 'mL', 'brings' => ['potassium' => 2.0],
+                'given_at' => now()->subDays($days), 'day' => now()->subDays($days)->format('Y-m-d'),
+            ]);
         }
         $level = static fn(): float => FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank)->course(Parameter::Potassium)->level()->level;
         $before = $level();

@@ -22,7 +22,13 @@ final class ExchangeTest extends FeatureCase
     public function testRecipesGoOutAndInUnchangedBothWays(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $this->actingAs($keeper)->post('/recipes', ['recipe_name' => 'Soft, "six" & co', 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'cap' => ['Na' => '20'], 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all()])->assertRedirect('/recipes');
+        $this->actingAs($keeper)->post(
+            '/recipes',
+            [
+                'recipe_name' => 'Soft, "six" & co', 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'cap' => ['Na' => '20'],
+                'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(),
+            ],
+        )->assertRedirect('/recipes');
         $first = Recipe::query()->firstOrFail()->content;
         self::assertSame('Soft, "six" & co', $first['name']);
         foreach (['json', 'csv'] as $format) {
@@ -43,7 +49,13 @@ final class ExchangeTest extends FeatureCase
     public function testAnalysesGoOutAndInUnchangedBothWays(): void
     {
         [$keeper, , , $tap] = $this->bench();
-        $this->actingAs($keeper)->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48', 'Na' => '14.5'], 'hardness' => '9', 'alkalinity' => '6', 'ph' => '7.6', 'conductivity' => '388', 'note' => '=SUM(A1)'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            "/source-waters/$tap->id/analyses",
+            [
+                'sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48', 'Na' => '14.5'], 'hardness' => '9', 'alkalinity' => '6', 'ph' => '7.6',
+                'conductivity' => '388', 'note' => '=SUM(A1)',
+            ],
+        )->assertSessionHasNoErrors();
         $before = Analysis::query()->firstOrFail();
         foreach (['json', 'csv'] as $format) {
             $file = (string) $this->get('/analyses/export.'.$format)->assertOk()->getContent();
@@ -64,7 +76,10 @@ final class ExchangeTest extends FeatureCase
         $keeper = $this->keeper();
         $water = $this->water($keeper, 'Well');
         $note = "first line, with a comma\nand \"quotes\"\n=SUM(1)";
-        $analysis = new Analysis(['source_water_id' => $water->id, 'sampled_on' => '2026-02-03', 'milligrams' => ['Ca' => 60.0], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note]);
+        $analysis = new Analysis([
+            'source_water_id' => $water->id, 'sampled_on' => '2026-02-03', 'milligrams' => ['Ca' => 60.0], 'alkalinity' => 3.0, 'ph' => null,
+            'conductivity' => null, 'note' => $note,
+        ]);
         $analysis->keeper_id = $keeper->id;
         $analysis->save();
         $file = (string) $this->actingAs($keeper)->get('/analyses/export.csv')->getContent();
@@ -97,7 +112,10 @@ final class ExchangeTest extends FeatureCase
             }
         }
         foreach ($notes as $i => $note) {
-            $analysis = new Analysis(['source_water_id' => $water->id, 'sampled_on' => CarbonImmutable::parse('2026-01-01')->addDays($i), 'milligrams' => ['Ca' => 40.0 + $i], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note]);
+            $analysis = new Analysis([
+                'source_water_id' => $water->id, 'sampled_on' => CarbonImmutable::parse('2026-01-01')->addDays($i),
+                'milligrams' => ['Ca' => 40.0 + $i], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note,
+            ]);
             $analysis->keeper_id = $keeper->id;
             $analysis->save();
         }
@@ -126,22 +144,49 @@ final class ExchangeTest extends FeatureCase
             'a comma too many' => ['/recipes/import', 'a.json', "{\n  \"format\": \"cresco-recipes\",\n  \"version\": 1,,\n}", 'Line 3: this is not JSON'],
             'cut off' => ['/recipes/import', 'a.json', "{\n\"format\": \"cresco-recipes\",\n\"recipes\": [", 'Line 3: this is not JSON'],
             'another format' => ['/recipes/import', 'a.json', "{\n\"format\": \"else\",\n\"version\": 1, \"recipes\": []}", 'Line 2: /format'],
-            'a field that is not in the schema' => ['/recipes/import', 'a.json', $recipe."\n{\"name\": \"x\", \"litres\": 2,\n\"target\": {\"salt\": 3}, \"waters\": [], \"jars\": []}]}", 'Line 3: /recipes/0/target'],
-            'negative litres' => ['/recipes/import', 'a.json', $recipe."\n\n{\"name\": \"x\",\n\"litres\": -2, \"target\": {}, \"waters\": [], \"jars\": []}]}", 'Line 4: /recipes/0/litres'],
-            'words for numbers' => ['/recipes/import', 'a.json', $recipe.'{"name": "x", "litres": "two", "target": {}, "waters": [], "jars": []}]}', 'Line 1: /recipes/0/litres'],
+            'a field that is not in the schema' => [
+                '/recipes/import', 'a.json', $recipe."\n{\"name\": \"x\", \"litres\": 2,\n\"target\": {\"salt\": 3}, \"waters\": [], \"jars\": []}]}",
+                'Line 3: /recipes/0/target',
+            ],
+            'negative litres' => [
+                '/recipes/import', 'a.json', $recipe."\n\n{\"name\": \"x\",\n\"litres\": -2, \"target\": {}, \"waters\": [], \"jars\": []}]}",
+                'Line 4: /recipes/0/litres',
+            ],
+            'words for numbers' => [
+                '/recipes/import', 'a.json', $recipe.'{"name": "x", "litres": "two", "target": {}, "waters": [], "jars": []}]}',
+                'Line 1: /recipes/0/litres',
+            ],
             'brackets without end' => ['/recipes/import', 'a.json', str_repeat('[', 5000), 'too many brackets'],
-            'one good and one bad' => ['/recipes/import', 'a.json', $recipe."{\"name\": \"good\", \"litres\": 2, \"target\": {}, \"waters\": [], \"jars\": []},\n{\"name\": \"\"}]}", 'Line 2'],
-            'an unknown ion' => ['/analyses/import', 'a.json', "{\"format\": \"cresco-analyses\", \"version\": 1, \"analyses\": [\n{\"water\": \"W\", \"sampled_on\": \"2026-01-01\", \"mg_per_l\": {\"Fe\": 1}}]}", 'Line 2: /analyses/0/mg_per_l'],
-            'a day that was never' => ['/analyses/import', 'a.json', "{\"format\": \"cresco-analyses\", \"version\": 1, \"analyses\": [\n{\"water\": \"W\", \"sampled_on\": \"2026-02-30\", \"mg_per_l\": {\"Ca\": 1}}]}", 'Line 2: “2026-02-30” is not a day'],
-            'an analysis of nothing' => ['/analyses/import', 'a.json', '{"format": "cresco-analyses", "version": 1, "analyses": [{"water": "W", "sampled_on": "2026-02-03"}]}', 'without a single figure'],
+            'one good and one bad' => [
+                '/recipes/import', 'a.json',
+                $recipe."{\"name\": \"good\", \"litres\": 2, \"target\": {}, \"waters\": [], \"jars\": []},\n{\"name\": \"\"}]}", 'Line 2',
+            ],
+            'an unknown ion' => [
+                '/analyses/import', 'a.json',
+                "{\"format\": \"cresco-analyses\", \"version\": 1, \"analyses\": [\n{\"water\": \"W\", \"sampled_on\": \"2026-01-01\", \"mg_per_l\": {\"Fe\": 1}}]}",
+                'Line 2: /analyses/0/mg_per_l',
+            ],
+            'a day that was never' => [
+                '/analyses/import', 'a.json',
+                "{\"format\": \"cresco-analyses\", \"version\": 1, \"analyses\": [\n{\"water\": \"W\", \"sampled_on\": \"2026-02-30\", \"mg_per_l\": {\"Ca\": 1}}]}",
+                'Line 2: “2026-02-30” is not a day',
+            ],
+            'an analysis of nothing' => [
+                '/analyses/import', 'a.json', '{"format": "cresco-analyses", "version": 1, "analyses": [{"water": "W", "sampled_on": "2026-02-03"}]}',
+                'without a single figure',
+            ],
             'a missing column' => ['/analyses/import', 'a.csv', "water,Ca\nW,4\n", 'Line 1: the column “sampled_on” is missing'],
             'a column too many' => ['/analyses/import', 'a.csv', "water,sampled_on,Gold\nW,2026-01-01,4\n", 'Line 1: there is no column “Gold”'],
             'a cell too few' => ['/analyses/import', 'a.csv', "water,sampled_on,Ca\nW,2026-01-01,4\nW,2026-01-02\n", 'Line 3: 2 cells where the heading has 3'],
             'letters in a cell' => ['/analyses/import', 'a.csv', "water,sampled_on,Ca\nW,2026-01-01,lots\n", 'Line 2: “lots” in Ca is not a number'],
             'below nothing' => ['/analyses/import', 'a.csv', "water,sampled_on,Ca\nW,2026-01-01,-4\n", 'Line 2: “-4” in Ca'],
             'a pH that no water has' => ['/analyses/import', 'a.csv', "water,sampled_on,Ca,ph\nW,2026-01-01,40,12.5\n", 'Line 2: “12.5” in ph'],
-            'a hardness that no water has' => ['/analyses/import', 'a.csv', "water,sampled_on,Ca,hardness_mmol_per_l\nW,2026-01-01,40,51\n", 'Line 2: “51” in hardness_mmol_per_l'],
-            'a conductivity of the sea' => ['/analyses/import', 'a.csv', "water,sampled_on,Ca,ec_us_per_cm_25c\nW,2026-01-01,40,21000\n", 'Line 2: “21000” in ec_us_per_cm_25c'],
+            'a hardness that no water has' => [
+                '/analyses/import', 'a.csv', "water,sampled_on,Ca,hardness_mmol_per_l\nW,2026-01-01,40,51\n", 'Line 2: “51” in hardness_mmol_per_l',
+            ],
+            'a conductivity of the sea' => [
+                '/analyses/import', 'a.csv', "water,sampled_on,Ca,ec_us_per_cm_25c\nW,2026-01-01,40,21000\n", 'Line 2: “21000” in ec_us_per_cm_25c',
+            ],
             'not text' => ['/analyses/import', 'a.csv', "\xFF\xFE\x00\x01", 'not text in UTF-8'],
             'an unknown part' => ['/recipes/import', 'a.csv', "recipe,part,name,value,unit\nx,litres,,4,L\nx,magic,wand,1,\n", 'Line 3: a part is litres'],
             'a recipe without litres' => ['/recipes/import', 'a.csv', "recipe,part,name,value,unit\nx,jar,Epsom,4,g\n", 'Line 2: the recipe “x” does not hold'],
@@ -172,7 +217,13 @@ final class ExchangeTest extends FeatureCase
     {
         $lines = JsonLines::of("{\n\"a\": [1,\n 2, {\"b\\n\": \"x\"}],\n\n\"c\": null}");
 
-        self::assertSame([2, 2, 3, 3, 5, 1], [$lines->lineOf(['a']), $lines->lineOf(['a', 0]), $lines->lineOf(['a', 1]), $lines->lineOf(['a', 2, "b\n"]), $lines->lineOf(['c']), $lines->lineOf(['nowhere'])]);
+        self::assertSame(
+            [2, 2, 3, 3, 5, 1],
+            [
+                $lines->lineOf(['a']), $lines->lineOf(['a', 0]), $lines->lineOf(['a', 1]), $lines->lineOf(['a', 2, "b\n"]), $lines->lineOf(['c']),
+                $lines->lineOf(['nowhere']),
+            ],
+        );
     }
 
     /** @return TestResponse<Response> */

@@ -157,8 +157,19 @@ abstract class FeatureCase extends TestCase
         $keeper = $this->keeper($name);
         $water = $this->water($keeper);
         $tank = $this->tank($keeper, $water);
-        $this->read($keeper, $water, ['nitrate' => '5', 'general_hardness' => '9', 'carbonate_hardness' => '6', 'ph' => '7.5', 'conductivity' => '390', 'temperature' => '15']);
-        $this->read($keeper, $tank, ['nitrate' => '20-40', 'general_hardness' => '7', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '330', 'temperature' => '25', 'ammonium' => '0']);
+        $this->read(
+            $keeper,
+            $water,
+            ['nitrate' => '5', 'general_hardness' => '9', 'carbonate_hardness' => '6', 'ph' => '7.5', 'conductivity' => '390', 'temperature' => '15'],
+        );
+        $this->read(
+            $keeper,
+            $tank,
+            [
+                'nitrate' => '20-40', 'general_hardness' => '7', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '330',
+                'temperature' => '25', 'ammonium' => '0',
+            ],
+        );
 
         return [$keeper, $tank, $water];
     }
@@ -175,7 +186,19 @@ abstract class FeatureCase extends TestCase
     protected function finishRun(Checklist $checklist, CarbonImmutable $started, CarbonImmutable $finished): Checklist
     {
         $checklist->update(['state' => ChecklistState::Done, 'started_at' => $started, 'finished_at' => $finished]);
-        app(LogWaterChange::class)($checklist->keeper_id, $checklist->tank_id, $checklist, null, 'Tap', $checklist->plan->out, $checklist->plan->share, $checklist->forecast, $finished, 'Changed', null);
+        app(LogWaterChange::class)(
+            $checklist->keeper_id,
+            $checklist->tank_id,
+            $checklist,
+            null,
+            'Tap',
+            $checklist->plan->out,
+            $checklist->plan->share,
+            $checklist->forecast,
+            $finished,
+            'Changed',
+            null,
+        );
 
         return $checklist->refresh();
     }
@@ -184,7 +207,19 @@ abstract class FeatureCase extends TestCase
     protected function noteChange(Keeper $keeper, Tank $tank, SourceWater $water, float $litres, CarbonImmutable $at): void
     {
         $change = PastChange::of($tank->setRelation('keeper', $keeper), $water, null, 0.0, $litres, $at);
-        app(LogWaterChange::class)($keeper->id, $tank->id, null, $water->id, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at, 'Changed', null);
+        app(LogWaterChange::class)(
+            $keeper->id,
+            $tank->id,
+            null,
+            $water->id,
+            $change->source,
+            $change->litres,
+            $change->share,
+            ForecastRecord::of($change->forecast),
+            $at,
+            'Changed',
+            null,
+        );
     }
 
     /**
@@ -208,7 +243,9 @@ abstract class FeatureCase extends TestCase
     {
         self::assertNotNull(Salts::find($salt), $salt);
 
-        return $keeper->products()->create(['name' => ucfirst(str_replace('_', ' ', $salt)), 'salt' => $salt, 'unit' => 'g', 'price' => 1.0, 'stock' => $stock]);
+        return $keeper->products()->create([
+            'name' => ucfirst(str_replace('_', ' ', $salt)), 'salt' => $salt, 'unit' => 'g', 'price' => 1.0, 'stock' => $stock,
+        ]);
     }
 
     /** @param array<string, mixed> $asked */
@@ -221,7 +258,10 @@ abstract class FeatureCase extends TestCase
 
     private static function photo(Keeper $owner, Tank $tank, Checklist $checklist): Photo
     {
-        $photo = new Photo(['tank_id' => $tank->id, 'checklist_id' => $checklist->id, 'checklist_step_id' => $checklist->steps()->firstOrFail()->id, 'file' => 'none.jpg', 'width' => 1, 'height' => 1, 'taken_at' => now()]);
+        $photo = new Photo([
+            'tank_id' => $tank->id, 'checklist_id' => $checklist->id, 'checklist_step_id' => $checklist->steps()->firstOrFail()->id,
+            'file' => 'none.jpg', 'width' => 1, 'height' => 1, 'taken_at' => now(),
+        ]);
         $photo->keeper_id = $owner->id;
         $photo->save();
 
@@ -241,7 +281,9 @@ abstract class FeatureCase extends TestCase
         $batch->keeper_id = $owner->id;
         $batch->save();
 
-        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup = $tank->plantGroups()->create([
+            'kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1,
+        ]);
         $look = $plantGroup->looks()->create(['happened_at' => now(), 'height' => 100, 'surplus' => 4]);
         $lamp = $tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 90, 'length' => 400, 'width' => 120, 'above' => 80]);
         $light = $tank->lightReadings()->create(['light' => 60, 'across' => 0.5, 'front' => 0.5, 'depth' => 100, 'band' => 0.1, 'taken_at' => now()]);
@@ -251,29 +293,52 @@ abstract class FeatureCase extends TestCase
 
         $problem->photos()->attach(self::photo($owner, $tank, $checklist)->id);
         $chore = $owner->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => now()]);
-        $helper = new Helper(['tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => now()->format('Y-m-d'), 'until_day' => now()->addDays(5)->format('Y-m-d'), 'reads' => [], 'made_at' => now()]);
+        $helper = new Helper([
+            'tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => now()->format('Y-m-d'), 'until_day' => now()->addDays(5)->format('Y-m-d'),
+            'reads' => [], 'made_at' => now(),
+        ]);
         $helper->keeper_id = $owner->id;
         $helper->hash = hash('sha256', str_repeat('h', 43).$owner->id.'.'.$tank->id);
         $helper->save();
         $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
 
         return [
-            'fresh' => $owner->learningResets()->create(['what' => 'pen', 'since' => now()->subYear()])->id, 'chore' => $chore->id, 'away' => $owner->absences()->create(['from_day' => now()->addDays(3)->format('Y-m-d'), 'until_day' => now()->addDays(4)->format('Y-m-d')])->id, 'helper' => $helper->id,
-            'supply' => $owner->supplies()->create(['name' => 'Food', 'unit' => 'g', 'left' => 20, 'weekly' => 5, 'lead_days' => 5, 'counted_on' => now()->format('Y-m-d')])->id,
-            'animal' => $tank->animalKinds()->create(['kind' => 'tetra'])->id, 'ask' => $helper->jobs()->create(['text' => 'Look', 'every' => 1, 'first_on' => now()->format('Y-m-d')])->id,
-            'arrival' => $tank->arrivals()->create(['what' => 'Eight', 'group' => 'fish', 'bag' => [], 'way' => 'drip', 'arrived_at' => now(), 'quarantine_until' => now()->addDays(9)->format('Y-m-d')])->id, 'secret' => str_repeat('x', 43),
-            'problem' => $problem->id, 'treatment' => $problem->treatments()->create(['remedy' => 'hand', 'begun_at' => now(), 'check_on' => now()->format('Y-m-d')])->id,
+            'fresh' => $owner->learningResets()->create(['what' => 'pen', 'since' => now()->subYear()])->id, 'chore' => $chore->id, 'away' => $owner
+                ->absences()->create([
+                    'from_day' => now()->addDays(3)->format('Y-m-d'), 'until_day' => now()->addDays(4)->format('Y-m-d'),
+                ])->id, 'helper' => $helper->id,
+            'supply' => $owner->supplies()->create([
+                'name' => 'Food', 'unit' => 'g', 'left' => 20, 'weekly' => 5, 'lead_days' => 5, 'counted_on' => now()->format('Y-m-d'),
+            ])->id,
+            'animal' => $tank->animalKinds()->create(['kind' => 'tetra'])->id, 'ask' => $helper->jobs()
+                ->create(['text' => 'Look', 'every' => 1, 'first_on' => now()->format('Y-m-d')])->id,
+            'arrival' => $tank->arrivals()->create([
+                'what' => 'Eight', 'group' => 'fish', 'bag' => [], 'way' => 'drip', 'arrived_at' => now(),
+                'quarantine_until' => now()->addDays(9)->format('Y-m-d'),
+            ])->id, 'secret' => str_repeat('x', 43),
+            'problem' => $problem->id, 'treatment' => $problem->treatments()
+                ->create(['remedy' => 'hand', 'begun_at' => now(), 'check_on' => now()->format('Y-m-d')])->id,
             'dosePlan' => $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 1.0, 'every' => 1, 'starts_on' => now()->format('Y-m-d')])->id,
-            'dose' => $tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => ['calcium' => 1.0], 'given_at' => now(), 'day' => now()->format('Y-m-d')])->id,
+            'dose' => $tank->doses()->create([
+                'product_id' => $product->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => ['calcium' => 1.0], 'given_at' => now(),
+                'day' => now()->format('Y-m-d'),
+            ])->id,
             'pinch' => $tank->pinchTrials()->create(['pinches' => 10, 'grams_each' => 0.04, 'taken_at' => now()])->id,
             'gaugeNote' => $tank->gaugeNotes()->create(['gauge' => 'heater', 'day' => now()->startOfDay(), 'value' => 300])->id,
-            'feedingOverride' => $tank->feedingOverrides()->create(['from_day' => now()->format('Y-m-d'), 'until_day' => now()->format('Y-m-d'), 'grams' => 0])->id,
-            'lightDay' => $tank->lightDays()->create(['day' => now()->startOfDay(), 'hours' => 12])->id, 'spot' => $tank->layoutIssues()->create(['kind' => 'too_tall', 'noted_at' => now()])->id, 'plantGroup' => $plantGroup->id, 'look' => $look->id, 'lamp' => $lamp->id, 'lightReading' => $light->id,
-            'job' => 'evening', 'term' => 'nitrate', 'tank' => $tank->id, 'water' => $water->id, 'checklist' => $checklist->id, 'entry' => Entry::query()->where('tank_id', $tank->id)->latest('id')->firstOrFail()->id, 'position' => 1, 'device' => 'heater',
+            'feedingOverride' => $tank->feedingOverrides()->create([
+                'from_day' => now()->format('Y-m-d'), 'until_day' => now()->format('Y-m-d'), 'grams' => 0,
+            ])->id,
+            'lightDay' => $tank->lightDays()->create(['day' => now()->startOfDay(), 'hours' => 12])->id, 'spot' => $tank->layoutIssues()
+                ->create(['kind' => 'too_tall', 'noted_at' => now()])->id, 'plantGroup' => $plantGroup->id, 'look' => $look->id, 'lamp' => $lamp
+                ->id, 'lightReading' => $light->id,
+            'job' => 'evening', 'term' => 'nitrate', 'tank' => $tank->id, 'water' => $water->id, 'checklist' => $checklist
+                ->id, 'entry' => Entry::query()->where('tank_id', $tank->id)->latest('id')->firstOrFail()->id, 'position' => 1, 'device' => 'heater',
             'product' => $product->id, 'trial' => $trial->id, 'reservoir' => $reservoir->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
             'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,
             'photo' => self::photo($owner, $tank, $checklist)->id,
-            'rootTab' => $plantGroup->rootTabs()->create(['kind' => 'clay', 'number' => 1, 'placed_on' => now()->format('Y-m-d')])->id, 'parameter' => 'ph', 'topOff' => $tank->topOffs()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
+            'rootTab' => $plantGroup->rootTabs()->create([
+                'kind' => 'clay', 'number' => 1, 'placed_on' => now()->format('Y-m-d'),
+            ])->id, 'parameter' => 'ph', 'topOff' => $tank->topOffs()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
             'zone' => $tank->zones()->create(['left_edge' => 0, 'right_edge' => 0.5, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
             'other' => $tank->zones()->create(['left_edge' => 0.5, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
         ];

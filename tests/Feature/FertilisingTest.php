@@ -59,14 +59,20 @@ final class FertilisingTest extends FeatureCase
     {
         // 10 mL in 100 L raise potassium by 2 mg/L and iron by 0.05.
         /** @var Product $product */
-        $product = $this->keeper->products()->create(['name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0, 'iron' => 0.05]]);
+        $product = $this->keeper->products()->create([
+            'name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300,
+            'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0, 'iron' => 0.05],
+        ]);
 
         return $product;
     }
 
     public function testALabelInPercentByWeightIsReckonedOverToWhatAMillilitreBrings(): void
     {
-        $asked = ['name' => 'Leaf fourteen', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['density' => '1.2', 'declared' => '1', 'nitrate' => '2', 'potassium' => '5']];
+        $asked = [
+            'name' => 'Leaf fourteen', 'salt' => 'feed', 'unit' => 'mL',
+            'label' => ['density' => '1.2', 'declared' => '1', 'nitrate' => '2', 'potassium' => '5'],
+        ];
         $this->post('/products', $asked)->assertSessionHasNoErrors();
         $label = $this->keeper->products()->where('name', 'Leaf fourteen')->sole()->label;
         // 2 % N: 24 mg N, 106.24 mg NO3; 5 % K2O: 60 mg, 49.81 mg K.
@@ -91,7 +97,8 @@ final class FertilisingTest extends FeatureCase
         $this->get($change.$asked)->assertSee($change.'/dose?', false);
         $this->get($change.'/dose'.$asked)->assertSeeText('A dose is needed, but none of your products supplies it, or the');
         $this->bottle();
-        $part = $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($change.'/dose'.$asked, ['HX-Request' => 'true'])->assertOk()->assertSeeText('Fertiliser after it')->assertSeeText('Green daily')->assertSeeText('right after, as the last step')->assertDontSee('<html', false);
+        $part = $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($change.'/dose'.$asked, ['HX-Request' => 'true'])->assertOk()
+            ->assertSeeText('Fertiliser after it')->assertSeeText('Green daily')->assertSeeText('right after, as the last step')->assertDontSee('<html', false);
         // Potassium at its aim of 22.5: the bottle raises it by 0.2 a mL in 100 L.
         preg_match('#<b class="num">([\d.]+)#', (string) $part->getContent(), $amount);
         $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
@@ -108,7 +115,29 @@ final class FertilisingTest extends FeatureCase
         self::assertSame(Parameter::Phosphate->entry()->balance?->source, $draft->plan->source->get(Parameter::Phosphate)?->central());
         self::assertNotNull($phosphate);
         // A bigger change with poorer water asks for more of it.
-        self::assertGreaterThan($need, (new DosesAfterChange(FertilisingQuery::tank($tank), app(DraftChange::class)($tank, new ChangeInput(ChangeReason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, AmountField::Litres, 60.0, 1, UsualWaterQuery::of($tank), null, 0.0, $tank->water_below_rim, null))))->needs['potassium']->value('D'));
+        self::assertGreaterThan(
+            $need,
+            (new DosesAfterChange(
+                FertilisingQuery::tank($tank),
+                app(DraftChange::class)(
+                    $tank,
+                    new ChangeInput(
+                        ChangeReason::Amount,
+                        ChangeInput::NITRATE_GOAL,
+                        null,
+                        ChangeInput::TREATMENT_OUT,
+                        AmountField::Litres,
+                        60.0,
+                        1,
+                        UsualWaterQuery::of($tank),
+                        null,
+                        0.0,
+                        $tank->water_below_rim,
+                        null,
+                    ),
+                ),
+            ))->needs['potassium']->value('D'),
+        );
         $this->get($change.$asked.'&working=dose.potassium', ['HX-Request' => 'true'])->assertOk()->assertSeeText('to add after this change');
         $this->get($change.'/dose?reason=amount&way=litres&litres=-3')->assertRedirect($change);
     }
@@ -152,12 +181,14 @@ final class FertilisingTest extends FeatureCase
     {
         $this->plant();
         $this->tank->update(['dosing_method' => 'plenty']);
-        $this->get($this->food)->assertSeeText('You have no fertiliser yet.')->assertDontSeeText('Tap water, fish food and soil supply enough: no dose needed.');
+        $this->get($this->food)->assertSeeText('You have no fertiliser yet.')
+            ->assertDontSeeText('Tap water, fish food and soil supply enough: no dose needed.');
         $this->bottle();
         // A tap that holds more than the school wants leaves nothing to be given.
         $this->read($this->keeper, $this->keeper->waters()->sole(), ['potassium' => '60', 'iron' => '1']);
         $this->tank->update(['routine_share' => 0.9, 'routine_days' => 2]);
-        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('Tap water, fish food and soil supply enough: no dose needed.')->assertDontSeeText('You have no fertiliser yet.');
+        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)
+            ->assertSeeText('Tap water, fish food and soil supply enough: no dose needed.')->assertDontSeeText('You have no fertiliser yet.');
     }
 
     public function testTheFirstReadingCountsOnce(): void
@@ -183,8 +214,15 @@ final class FertilisingTest extends FeatureCase
             $food = $this->reckoned();
             $trial = new DoseTrial();
             $course = $food->course(Parameter::Nitrate);
-            $highest = static fn(float $brings): float => $course->ahead($food->coming(Parameter::Nitrate, [['brings' => ['nitrate' => $brings], 'every' => DoseTrial::every($food), 'from' => 1]]), $course->day + UptakeQuery::AHEAD, $food->turns(Parameter::Nitrate))->highest();
-            $given = array_sum(array_map(static fn(array $one): float => ($one['feed']->milligrams['nitrate'] ?? 0.0) * $one['each'] / $food->litres, $trial->advised($food, (new FertilisingPage($food->tank, $food, $trial))->feeds())->doses));
+            $highest = static fn(float $brings): float => $course->ahead(
+                $food->coming(Parameter::Nitrate, [['brings' => ['nitrate' => $brings], 'every' => DoseTrial::every($food), 'from' => 1]]),
+                $course->day + UptakeQuery::AHEAD,
+                $food->turns(Parameter::Nitrate),
+            )->highest();
+            $given = array_sum(array_map(
+                static fn(array $one): float => ($one['feed']->milligrams['nitrate'] ?? 0.0) * $one['each'] / $food->litres,
+                $trial->advised($food, (new FertilisingPage($food->tank, $food, $trial))->feeds())->doses,
+            ));
 
             return [$given, $highest($given), $highest(0.0)];
         };
@@ -204,7 +242,10 @@ final class FertilisingTest extends FeatureCase
 
     public function testIronIsLostAsTheLabelAndThePhSay(): void
     {
-        $asked = ['name' => 'Red drops', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '1', 'litres' => '100', 'days' => '1', 'iron' => '0.1', 'chelate' => 'gluconate']];
+        $asked = [
+            'name' => 'Red drops', 'salt' => 'feed', 'unit' => 'mL',
+            'label' => ['dose' => '1', 'litres' => '100', 'days' => '1', 'iron' => '0.1', 'chelate' => 'gluconate'],
+        ];
         $this->post('/products', ['label' => ['chelate' => 'glue'] + $asked['label']] + $asked)->assertSessionHasErrors('label.chelate');
         $this->post('/products', $asked)->assertSessionHasNoErrors();
         $product = $this->keeper->products()->where('name', 'Red drops')->sole();
@@ -221,13 +262,19 @@ final class FertilisingTest extends FeatureCase
 
     public function testADoserRunsAtItsHourAndKeepsIronFromPhosphate(): void
     {
-        $mix = $this->keeper->products()->create(['name' => 'Mix', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'phosphate' => 0.1]]);
+        $mix = $this->keeper->products()->create([
+            'name' => 'Mix', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300,
+            'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'phosphate' => 0.1],
+        ]);
         foreach ([$this->bottle(), $mix] as $product) {
             $this->plan($product);
         }
         foreach ($this->tank->dosePlans()->get() as $plan) {
             $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => '25:00'])->assertSessionHasErrors('at');
-            $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => $plan->product_id === $mix->id ? '07:30' : '09:00'])->assertSessionHasNoErrors();
+            $this->post(
+                "/tanks/{$this->tank->id}/dose-plans/$plan->id/doser",
+                ['bottle' => '400', 'at' => $plan->product_id === $mix->id ? '07:30' : '09:00'],
+            )->assertSessionHasNoErrors();
         }
         $this->get($this->food)->assertSeeText('at 07:30')->assertSeeText('Green daily adds iron and Mix phosphate within 4 hours');
         $this->tank->dosePlans()->where('product_id', $mix->id)->update(['at' => '20:00']);
@@ -237,7 +284,9 @@ final class FertilisingTest extends FeatureCase
     public function testWhatWasFedGoesOutAndComesInAgain(): void
     {
         $meals = "/tanks/{$this->tank->id}/meals.csv";
-        $this->tank->feedingOverrides()->create(['from_day' => '2026-02-01', 'until_day' => '2026-02-08', 'grams' => 0.35, 'note' => "=away, and \"Ines\"\nfeeds"]);
+        $this->tank->feedingOverrides()->create([
+            'from_day' => '2026-02-01', 'until_day' => '2026-02-08', 'grams' => 0.35, 'note' => "=away, and \"Ines\"\nfeeds",
+        ]);
         $this->tank->feedingOverrides()->create(['from_day' => '2026-02-20', 'until_day' => '2026-02-20', 'grams' => 0]);
         $csv = (string) $this->get($meals)->assertOk()->getContent();
         $take = fn(string $text) => $this->post($meals, ['meals' => UploadedFile::fake()->createWithContent('meals.csv', $text)]);
@@ -246,7 +295,11 @@ final class FertilisingTest extends FeatureCase
         $this->tank->feedingOverrides()->delete();
         $take($csv)->assertSessionHas('status', 'Imported 2 feeding periods.');
         self::assertSame($csv, (string) $this->get($meals)->getContent());
-        foreach (["from_day,until_day\n2026-02-01,2026-02-02" => 'grams', "from_day,until_day,grams\n2026-02-30,2026-03-02,1" => 'Line 2', "from_day,until_day,grams\n2026-02-03,2026-02-02,1" => 'before the first', "from_day,until_day,grams\n2026-02-03,2026-02-04,-1" => '0 to 500', "from_day,until_day,grams\n2026-02-03,2026-02-04,1e99" => '0 to 500'] as $text => $says) {
+        foreach ([
+            "from_day,until_day\n2026-02-01,2026-02-02" => 'grams', "from_day,until_day,grams\n2026-02-30,2026-03-02,1" => 'Line 2',
+            "from_day,until_day,grams\n2026-02-03,2026-02-02,1" => 'before the first',
+            "from_day,until_day,grams\n2026-02-03,2026-02-04,-1" => '0 to 500', "from_day,until_day,grams\n2026-02-03,2026-02-04,1e99" => '0 to 500',
+        ] as $text => $says) {
             $take($text)->assertInvalid(['meals' => $says]);
         }
         self::assertSame(2, $this->tank->feedingOverrides()->count());
@@ -254,12 +307,17 @@ final class FertilisingTest extends FeatureCase
 
     private function plan(Product $product, string $amount = '10', string $every = '1', string $from = '2026-03-01'): void
     {
-        $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $product->id, 'plan_amount' => $amount, 'every' => $every, 'starts_on' => $from])->assertSessionHasNoErrors()->assertRedirect($this->food);
+        $this->post(
+            "/tanks/{$this->tank->id}/dose-plans",
+            ['plan_jar' => (string) $product->id, 'plan_amount' => $amount, 'every' => $every, 'starts_on' => $from],
+        )->assertSessionHasNoErrors()->assertRedirect($this->food);
     }
 
     private function plant(): void
     {
-        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 1]);
+        $plantGroup = $this->tank->plantGroups()->create([
+            'kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 1,
+        ]);
         $plantGroup->looks()->create(['happened_at' => now()->subDays(3), 'height' => 120, 'cover' => 1]);
     }
 
@@ -276,7 +334,13 @@ final class FertilisingTest extends FeatureCase
 
     public function testABottleIsPutOnTheShelfByItsLabelAndPlanned(): void
     {
-        $this->post('/products', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2', 'iron' => '0.05']])->assertSessionHasNoErrors();
+        $this->post(
+            '/products',
+            [
+                'name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL',
+                'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2', 'iron' => '0.05'],
+            ],
+        )->assertSessionHasNoErrors();
         $product = $this->keeper->products()->firstOrFail();
         self::assertEqualsWithDelta(20.0, $product->toFeed(0.1)->milligrams['potassium'] ?? 0.0, 1e-9);
 
@@ -287,9 +351,13 @@ final class FertilisingTest extends FeatureCase
 
     public function testABottleThatBringsNothingIsRefusedAndSoIsOneThatFeedsNothing(): void
     {
-        $this->post('/products', ['name' => 'x', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100']])->assertSessionHasErrors('label.nitrate');
+        $this->post('/products', ['name' => 'x', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100']])
+            ->assertSessionHasErrors('label.nitrate');
         $soda = $this->product($this->keeper, 'soda');
-        $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $soda->id, 'plan_amount' => '1', 'every' => '1', 'starts_on' => '2026-03-01'])->assertSessionHasErrors('plan_jar');
+        $this->post(
+            "/tanks/{$this->tank->id}/dose-plans",
+            ['plan_jar' => (string) $soda->id, 'plan_amount' => '1', 'every' => '1', 'starts_on' => '2026-03-01'],
+        )->assertSessionHasErrors('plan_jar');
     }
 
     public function testGivenOrLeftOutIsOneTapAndTheLastWordCounts(): void
@@ -315,7 +383,10 @@ final class FertilisingTest extends FeatureCase
         $litres = $this->reckoned()->litres;
         $given = $this->reckoned()->course(Parameter::Potassium)->level()->level;
         foreach (['2026-02-25', '2026-02-26'] as $day) {
-            $this->tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => ['potassium' => 200.0 / $litres], 'given_at' => $day.' 12:00:00', 'day' => $day, 'missed' => true]);
+            $this->tank->doses()->create([
+                'product_id' => $product->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => ['potassium' => 200.0 / $litres],
+                'given_at' => $day.' 12:00:00', 'day' => $day, 'missed' => true,
+            ]);
         }
 
         self::assertEqualsWithDelta($given - 2.0 * 200.0 / $litres, $this->reckoned()->course(Parameter::Potassium)->level()->level, 0.3);
@@ -326,7 +397,10 @@ final class FertilisingTest extends FeatureCase
         $product = $this->bottle();
         $this->plan($product, '10', '1', '2026-02-20');
         foreach ([3, 2, 1] as $ago) {
-            $this->tank->doses()->create(['product_id' => $product->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDays($ago), 'day' => now()->subDays($ago)->format('Y-m-d'), 'missed' => true]);
+            $this->tank->doses()->create([
+                'product_id' => $product->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDays($ago),
+                'day' => now()->subDays($ago)->format('Y-m-d'), 'missed' => true,
+            ]);
         }
 
         $this->get($this->food)->assertSee('You missed 3 doses in a row.')->assertSee('Go on as planned: do not make up for missed doses.');
@@ -335,7 +409,10 @@ final class FertilisingTest extends FeatureCase
     public function testFoodOfTheAnimalsBringsNitrateButNotOnItsFastingDayOrInASpell(): void
     {
         $this->put($this->food, ['dosing_method' => 'lean', 'food_grams' => '1', 'food_protein' => '40', 'fasting_day' => '1'])->assertSessionHasNoErrors();
-        $this->post("/tanks/{$this->tank->id}/feeding-days", ['from_day' => '2026-03-04', 'until_day' => '2026-03-05', 'grams' => '3', 'spell_note' => 'The feeder jammed.'])->assertSessionHasNoErrors();
+        $this->post(
+            "/tanks/{$this->tank->id}/feeding-days",
+            ['from_day' => '2026-03-04', 'until_day' => '2026-03-05', 'grams' => '3', 'spell_note' => 'The feeder jammed.'],
+        )->assertSessionHasNoErrors();
         $food = $this->reckoned();
         $events = new TankEventsQuery($food->tank);
         $fed = static fn(string $day): float => $events->fed(Parameter::Nitrate, TankEventsQuery::day(CarbonImmutable::parse($day.' 12:00', 'UTC')));
@@ -353,23 +430,33 @@ final class FertilisingTest extends FeatureCase
         $product = $this->bottle();
         $this->plan($product);
         $plan = $this->tank->dosePlans()->firstOrFail();
-        $part = $this->get($this->food.'?what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('Drawn with what is tried')->assertDontSee('<html', false)->getContent();
+        $part = $this->get($this->food.'?what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('Drawn with what is tried')
+            ->assertDontSee('<html', false)->getContent();
 
         self::assertStringContainsString('class="chart__planned"', (string) $part);
         // Four times the dose is four times what it brings, to begin with 2 mg/L of potassium, and the course goes with it.
         $food = $this->reckoned();
-        self::assertEqualsWithDelta([2.0, 8.0, 2.0], array_map(static fn(array $amounts): float => $food->planned($amounts)[0]['brings']['potassium'] ?? 0.0, [[], [$plan->id => 40.0], []]), 1e-9);
+        self::assertEqualsWithDelta(
+            [2.0, 8.0, 2.0],
+            array_map(static fn(array $amounts): float => $food->planned($amounts)[0]['brings']['potassium'] ?? 0.0, [[], [$plan->id => 40.0], []]),
+            1e-9,
+        );
         $highest = [];
         foreach ([[], [$plan->id => 40.0]] as $amounts) {
             $course = $food->course(Parameter::Potassium);
-            $highest[] = $course->ahead($food->coming(Parameter::Potassium, $food->planned($amounts)), $course->day + 28.0, $food->turns(Parameter::Potassium))->highest();
+            $highest[] = $course->ahead(
+                $food->coming(Parameter::Potassium, $food->planned($amounts)),
+                $course->day + 28.0,
+                $food->turns(Parameter::Potassium),
+            )->highest();
         }
         self::assertGreaterThan(1.5 * $highest[0], $highest[1]);
         self::assertSame(10.0, $plan->refresh()->amount);
         $this->get($this->food.'?what['.$plan->id.']=10&share=30', ['HX-Request' => 'true'])->assertDontSee('Drawn with what is tried');
         $this->get($this->food.'?what[x]=oops&share=-3&meals[]=1', ['HX-Request' => 'true'])->assertOk()->assertDontSee('Drawn with what is tried');
         foreach (['drawn[]=potassium', 'drawn=%2F+x+potassium+ph', 'drawn='.str_repeat('a+', 900)] as $nonsense) {
-            $this->get($this->food.'?'.$nonsense.'&what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('id="course-potassium"', false)->assertSee('class="chart__planned"', false);
+            $this->get($this->food.'?'.$nonsense.'&what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()
+                ->assertSee('id="course-potassium"', false)->assertSee('class="chart__planned"', false);
         }
     }
 
@@ -383,7 +470,11 @@ final class FertilisingTest extends FeatureCase
         $tell = static function (FertilisingQuery $food): array {
             $told = [];
             foreach (Parameter::nutrients() as $nutrient) {
-                $told[$nutrient->value] = [$food->isRead($nutrient), $food->course($nutrient), $food->ahead($nutrient), $food->source($nutrient), $food->slow->gives($nutrient, $food->day(now()->toImmutable()) + 5.0)];
+                $told[$nutrient->value] = [$food->isRead($nutrient), $food->course($nutrient), $food->ahead($nutrient), $food
+                    ->source($nutrient), $food->slow->gives(
+                        $nutrient,
+                        $food->day(now()->toImmutable()) + 5.0,
+                    )];
             }
 
             return $told;
@@ -419,7 +510,10 @@ final class FertilisingTest extends FeatureCase
         $this->tank->update(['food_grams' => 0.4]);
         foreach (['Meadow' => ['nitrate' => 3.0, 'phosphate' => 0.3, 'potassium' => 2.0], 'Rust' => ['iron' => 0.1]] as $name => $brings) {
             /** @var Product $product */
-            $product = $this->keeper->products()->create(['name' => $name, 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1] + $brings]);
+            $product = $this->keeper->products()->create([
+                'name' => $name, 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300,
+                'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1] + $brings,
+            ]);
             $this->plan($product, $name === 'Rust' ? '2.5' : '10');
         }
         $bottles = array_map(static fn(DosePlan $plan): int => $plan->id, $this->tank->dosePlans()->orderBy('id')->get()->all());
@@ -427,7 +521,11 @@ final class FertilisingTest extends FeatureCase
         foreach ($tried as $i => $one) {
             $query = sprintf($one, ...$bottles);
             $answer = self::parts((string) $this->get($this->food.'?drawn='.$page['drawn'].'&'.$query, ['HX-Request' => 'true'])->assertOk()->getContent());
-            self::assertCount($anew[$i], array_filter(array_keys($answer), static fn(string $id): bool => $answer[$id] !== null && preg_match('/^course-(?!gas|ticks)/', $id) === 1), $query);
+            self::assertCount(
+                $anew[$i],
+                array_filter(array_keys($answer), static fn(string $id): bool => $answer[$id] !== null && preg_match('/^course-(?!gas|ticks)/', $id) === 1),
+                $query,
+            );
             // What is left out has to be in the page already.
             foreach ($answer as $id => $part) {
                 $page[$id] = $part ?? $page[$id] ?? null;
@@ -444,9 +542,13 @@ final class FertilisingTest extends FeatureCase
         $document->loadHTML('<?xml encoding="utf-8"?><body>'.$html.'</body>', LIBXML_NOERROR);
         $xpath = new DOMXPath($document);
         $parts = [];
-        foreach ($xpath->query('//*[starts-with(@id, "course-") or starts-with(@id, "found-") or starts-with(@id, "row-")][not(starts-with(@id, "course-table"))]') ?: [] as $element) {
+        foreach ($xpath
+            ->query('//*[starts-with(@id, "course-") or starts-with(@id, "found-") or starts-with(@id, "row-")][not(starts-with(@id, "course-table"))]')
+            ?: [] as $element) {
             if ($element instanceof DOMElement) {
-                $parts[$element->getAttribute('id')] = $element->hasAttribute('hx-preserve') ? null : hash('xxh64', (string) preg_replace('/\s+/', ' ', (string) $document->saveHTML($element)));
+                $parts[$element->getAttribute('id')] = $element->hasAttribute('hx-preserve')
+                    ? null
+                    : hash('xxh64', (string) preg_replace('/\s+/', ' ', (string) $document->saveHTML($element)));
             }
         }
         $drawn = ($xpath->query('//input[@name="drawn"]') ?: null)?->item(0);
@@ -478,7 +580,10 @@ final class FertilisingTest extends FeatureCase
         $this->tank->update(['dosing_method' => 'plenty']);
         $this->read($this->keeper, $this->tank, ['potassium' => '4', 'iron' => '0.05']);
         // Eight times as much iron beside the potassium as the method wants: potassium alone would ask for much more of it.
-        $this->keeper->products()->create(['name' => 'Red mix', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 900, 'label' => ['dose' => 50.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0, 'iron' => 0.4]]);
+        $this->keeper->products()->create([
+            'name' => 'Red mix', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 900,
+            'label' => ['dose' => 50.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0, 'iron' => 0.4],
+        ]);
         $food = $this->reckoned();
         $trial = new DoseTrial();
         $advice = $trial->advised($food, (new FertilisingPage($food->tank, $food, $trial))->feeds());
@@ -496,7 +601,10 @@ final class FertilisingTest extends FeatureCase
         $this->tank->update(['dosing_method' => 'plenty']);
         $this->read($this->keeper, $this->tank, ['potassium' => '4', 'iron' => '0.05']);
         // So thin that its label's 10 mL a week for 100 L raise iron by 0.01.
-        $this->keeper->products()->create(['name' => 'Thin traces', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 900, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'iron' => 0.01]]);
+        $this->keeper->products()->create([
+            'name' => 'Thin traces', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 900,
+            'label' => ['dose' => 10.0, 'litres' => 100.0, 'iron' => 0.01],
+        ]);
         $advised = function (): float {
             $food = $this->reckoned();
             $trial = new DoseTrial();
@@ -525,12 +633,16 @@ final class FertilisingTest extends FeatureCase
     public function testAPlanThatWouldEndIsNamedAndAskedFor(): void
     {
         $this->plant();
-        $other = $this->keeper->products()->create(['name' => 'Old flask', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 100, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'magnesium' => 1.0]]);
+        $other = $this->keeper->products()->create([
+            'name' => 'Old flask', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 100,
+            'label' => ['dose' => 10.0, 'litres' => 100.0, 'magnesium' => 1.0],
+        ]);
         $this->tank->dosePlans()->create(['product_id' => $other->id, 'amount' => 5.0, 'every' => 7, 'starts_on' => now()->format('Y-m-d')]);
         $this->bottle();
         $this->put($this->food, ['dosing_method' => 'lean'])->assertSessionHasNoErrors();
         $this->get($this->food)->assertSeeText('This plan would end:')->assertSeeText("5.0\u{A0}mL Old flask");
-        $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasErrors(['end_others' => 'Tick that Old flask may end, or leave the doses as they are.']);
+        $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")
+            ->assertSessionHasErrors(['end_others' => 'Tick that Old flask may end, or leave the doses as they are.']);
         self::assertSame([$other->id], $this->tank->dosePlans()->pluck('product_id')->all());
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed", ['end_others' => '1'])->assertSessionHasNoErrors();
         self::assertNotContains($other->id, $this->tank->dosePlans()->pluck('product_id')->all());
@@ -552,7 +664,8 @@ final class FertilisingTest extends FeatureCase
         // A slip, or something that nobody wrote down: both are held open.
         self::assertTrue($food->course(Parameter::Potassium)->isOpen());
         self::assertTrue($food->isDoubted(Parameter::Potassium));
-        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('Test potassium again.')->assertSeeText('No dose is proposed now; see why below.');
+        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('Test potassium again.')
+            ->assertSeeText('No dose is proposed now; see why below.');
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasErrors('adopt');
     }
 
@@ -609,7 +722,8 @@ final class FertilisingTest extends FeatureCase
         foreach ([14, 7, 0] as $ago) {
             $this->readAgo('potassium', '1', $ago);
         }
-        $this->get($this->food)->assertSeeText('Potassium may run short.')->assertSeeText('Probably below your method’s target. Treat it as a deficiency only if');
+        $this->get($this->food)->assertSeeText('Potassium may run short.')
+            ->assertSeeText('Probably below your method’s target. Treat it as a deficiency only if');
     }
 
     /** @return iterable<string, array{string, string|null}> what is read week by week, and what is said; the animals stand 30 */
@@ -663,16 +777,22 @@ final class FertilisingTest extends FeatureCase
         self::assertEqualsWithDelta(8.0, $plan->refresh()->given(), 1e-9);
         // 80 mL at 8 mL a day.
         self::assertSame(10, $plan->emptyIn(CarbonImmutable::parse('2026-03-01')));
-        $this->get($this->food)->assertSee("It gives 80\u{00A0}% of what you set, 8.0\u{00A0}mL each time")->assertSee('The bottle is empty 11 Mar.')->assertSee('The dosing pump gives this. Tap only if it didn’t.');
+        $this->get($this->food)->assertSee("It gives 80\u{00A0}% of what you set, 8.0\u{00A0}mL each time")->assertSee('The bottle is empty 11 Mar.')
+            ->assertSee('The dosing pump gives this. Tap only if it didn’t.');
         $this->travel(12)->days();
-        $this->get($this->food)->assertSee('The bottle has been empty since Wednesday: fill it. Doses since then do not count.')->assertSee('The dosing pump’s bottle should be empty: fill it, or log the dose.')->assertDontSee('The dosing pump gives this. Tap only if it didn’t.');
+        $this->get($this->food)->assertSee('The bottle has been empty since Wednesday: fill it. Doses since then do not count.')
+            ->assertSee('The dosing pump’s bottle should be empty: fill it, or log the dose.')
+            ->assertDontSee('The dosing pump gives this. Tap only if it didn’t.');
         // As if somebody had said of both days that nothing was given; a larger bottle gave on.
         $level = fn(): float => $this->reckoned()->course(Parameter::Potassium)->level()->level;
         $dry = $level();
         $plan->update(['bottle' => 1000.0]);
         $full = $level();
         foreach ([11, 12] as $day) {
-            $this->tank->doses()->create(['product_id' => $product->id, 'name' => $product->name, 'unit' => 'mL', 'day' => "2026-03-$day", 'given_at' => "2026-03-$day 12:00:00", 'amount' => 8.0, 'brings' => [], 'missed' => true]);
+            $this->tank->doses()->create([
+                'product_id' => $product->id, 'name' => $product->name, 'unit' => 'mL', 'day' => "2026-03-$day",
+                'given_at' => "2026-03-$day 12:00:00", 'amount' => 8.0, 'brings' => [], 'missed' => true,
+            ]);
         }
         self::assertEqualsWithDelta($dry, $level(), 1e-9);
         self::assertGreaterThan($dry + 0.01, $full);
@@ -703,7 +823,9 @@ final class FertilisingTest extends FeatureCase
 
     public function testCapsulesAreForeseenByTheirLifeAndNotTooManyGoInOnADay(): void
     {
-        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup = $this->tank->plantGroups()->create([
+            'kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1,
+        ]);
         $set = "/tanks/{$this->tank->id}/plant-groups/{$plantGroup->id}/root-tabs";
         $this->get($this->food)->assertSee('Root tabs')->assertSee('none yet');
         $this->post($set, ['number' => '400', 'kind' => 'coated'])->assertSessionHasErrors('number');
@@ -768,8 +890,13 @@ final class FertilisingTest extends FeatureCase
     {
         yield 'pinches' => ['POST', 'pinches', ['pinches' => '12', 'pinch_grams' => 'lots'], 'Enter a number in g, such as 0.42.'];
         yield 'grams of food' => ['PUT', 'fertilising', ['dosing_method' => 'lean', 'food_grams' => 'much'], 'Enter a number in g, such as 0.5.'];
-        yield 'a spell' => ['POST', 'feeding-days', ['from_day' => '2026-03-01', 'until_day' => '2026-02-01', 'grams' => '1'], 'Enter a day, not before the first.'];
-        yield 'a dose' => ['POST', 'dose-plans', ['plan_jar' => '1', 'plan_amount' => 'some', 'every' => '1', 'starts_on' => '2026-03-01'], 'Enter a number, such as 2.5.'];
+        yield 'a spell' => [
+            'POST', 'feeding-days', ['from_day' => '2026-03-01', 'until_day' => '2026-02-01', 'grams' => '1'], 'Enter a day, not before the first.',
+        ];
+        yield 'a dose' => [
+            'POST', 'dose-plans', ['plan_jar' => '1', 'plan_amount' => 'some', 'every' => '1', 'starts_on' => '2026-03-01'],
+            'Enter a number, such as 2.5.',
+        ];
         yield 'a look' => ['POST', 'dose-plans/looked', ['helped' => 'perhaps'], 'Choose one of the three.'];
     }
 
@@ -781,7 +908,8 @@ final class FertilisingTest extends FeatureCase
         $this->tank->update(['doses_look_on' => '2026-02-28']);
         $this->from($this->food)->followingRedirects()->call($method, "/tanks/{$this->tank->id}/$form", $typed)->assertOk()->assertSeeText($said);
         // Beside what is tried and is no amount.
-        $this->from($this->food.'?share=400')->followingRedirects()->call($method, "/tanks/{$this->tank->id}/$form", $typed)->assertOk()->assertSeeText($said)->assertSee('id="e-f-share"', false);
+        $this->from($this->food.'?share=400')->followingRedirects()->call($method, "/tanks/{$this->tank->id}/$form", $typed)->assertOk()
+            ->assertSeeText($said)->assertSee('id="e-f-share"', false);
     }
 
     public function testCarbonDioxideStandsBelowTheNutrientsWithItsWorkingAndItsHazard(): void
@@ -791,7 +919,11 @@ final class FertilisingTest extends FeatureCase
         preg_match('/data-working="gas">([\d.]+) \(/', (string) $this->get($this->food)->getContent(), $found);
         self::assertEqualsWithDelta(9.5, (float) ($found[1] ?? NAN), 1.0);
         $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->assertOk()->assertSeeText('Animals that gasp');
-        preg_match('/class="what">dissolved CO₂<.*?= <b>([\d.]+)/s', (string) $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->getContent(), $worked);
+        preg_match(
+            '/class="what">dissolved CO₂<.*?= <b>([\d.]+)/s',
+            (string) $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->getContent(),
+            $worked,
+        );
         self::assertSame($found[1] ?? '', number_format((float) ($worked[1] ?? NAN), 1));
 
         // pH 6.3 at the same KH is 60 mg/L.
@@ -817,7 +949,8 @@ final class FertilisingTest extends FeatureCase
         $this->noteChange($this->keeper, $this->tank, $this->tank->water ?? self::fail('No water.'), 20.0, CarbonImmutable::now()->subDays(4));
         $page = (string) $this->get($this->food)->assertOk()->getContent();
         preg_match('/data-working="level-nitrate">([\d.]+)</', $page, $found);
-        $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('tested 10 days ago')->assertSeeText('share changed, 4 days ago')->assertSeeText('level now');
+        $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('tested 10 days ago')
+            ->assertSeeText('share changed, 4 days ago')->assertSeeText('level now');
         preg_match('/level now.*?= <b>([\d.]+)/s', (string) $working->getContent(), $level);
         self::assertEqualsWithDelta((float) ($found[1] ?? NAN), (float) ($level[1] ?? NAN), 0.5);
         foreach (['level-', 'level-nitrite', 'level-nonsense'] as $none) {
@@ -827,7 +960,9 @@ final class FertilisingTest extends FeatureCase
 
     public function testTheLevelAndItsWorkingAreInTheKeepersUnit(): void
     {
-        $this->keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'field', 'unit' => 'no3_n', 'step' => 0.0, 'fields' => [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]]);
+        $this->keeper->kits()->create([
+            'parameter' => 'nitrate', 'method' => 'field', 'unit' => 'no3_n', 'step' => 0.0, 'fields' => [0.0, 5.0, 10.0, 20.0, 40.0, 80.0],
+        ]);
         $this->keeper->unsetRelation('kits');
         $this->actingAs($this->keeper->fresh() ?? $this->keeper);
         preg_match('/data-working="level-nitrate">([\d.]+)</', (string) $this->get($this->food)->assertOk()->getContent(), $found);
@@ -849,13 +984,20 @@ final class FertilisingTest extends FeatureCase
     #[DataProvider('brought')]
     public function testWhatIsBroughtIsSaidAndWorkedOutInTheKeepersUnit(string $name, string $figure): void
     {
-        $this->keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'field', 'unit' => 'no3_n', 'step' => 0.0, 'fields' => [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]]);
+        $this->keeper->kits()->create([
+            'parameter' => 'nitrate', 'method' => 'field', 'unit' => 'no3_n', 'step' => 0.0, 'fields' => [0.0, 5.0, 10.0, 20.0, 40.0, 80.0],
+        ]);
         $this->tank->update(['passive' => 'soil', 'started_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'food_grams' => 2.0]);
-        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup = $this->tank->plantGroups()->create([
+            'kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1,
+        ]);
         $plantGroup->rootTabs()->create(['kind' => 'coated', 'number' => 300, 'placed_on' => CarbonImmutable::now()->subDays(20)->format('Y-m-d')]);
         $this->actingAs($this->keeper->fresh() ?? $this->keeper);
         self::assertSame(1, preg_match($figure, strip_tags((string) $this->get($this->food)->assertOk()->getContent()), $said));
-        $working = strip_tags((string) $this->get($this->food.'?working='.$name, ['HX-Request' => 'true'])->assertOk()->assertSeeText('mg/L N/d')->getContent());
+        $working = strip_tags((string) $this->get(
+            $this->food.'?working='.$name,
+            ['HX-Request' => 'true'],
+        )->assertOk()->assertSeeText('mg/L N/d')->getContent());
         preg_match_all('/= ([\d.]+)\s*mg\/L N\/d/u', $working, $ends);
         self::assertEqualsWithDelta((float) $said[1], (float) (array_reverse($ends[1])[0] ?? NAN), 0.006, $working);
         preg_match_all('/= ([\d.]+)\s*mg\/L\/d/u', $working, $before);
@@ -866,16 +1008,22 @@ final class FertilisingTest extends FeatureCase
     public function testYoungSoilFeedsTheWaterAndLessSoWeekByWeek(): void
     {
         $bare = $this->reckoned();
-        $later = static fn(FertilisingQuery $food, float $days): float => $food->course(Parameter::Nitrate)->ahead($food->coming(Parameter::Nitrate, []), $food->day(CarbonImmutable::now()) + $days)->level()->level;
+        $later = static fn(FertilisingQuery $food, float $days): float => $food->course(Parameter::Nitrate)
+            ->ahead($food->coming(Parameter::Nitrate, []), $food->day(CarbonImmutable::now()) + $days)->level()->level;
         $before = [$later($bare, 5.0), $later($bare, 10.0)];
         $this->tank->update(['passive' => 'soil', 'started_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d')]);
         $food = $this->reckoned();
         // Twelve days old it gives half of what it gave on its first day, and five days on a quarter less.
         self::assertEqualsWithDelta(1.107, $food->slow->gives(Parameter::Nitrate, floor($food->day(CarbonImmutable::now()))), 0.001);
         self::assertSame(0.0, $food->slow->gives(Parameter::Potassium, $food->day(CarbonImmutable::now())));
-        self::assertEqualsWithDelta(1.107 * array_sum(array_map(static fn(int $day): float => 2.0 ** (-($day + 0.75) / 12.0), range(1, 5))), $later($food, 5.5) - $later($bare, 5.5), 0.8);
+        self::assertEqualsWithDelta(
+            1.107 * array_sum(array_map(static fn(int $day): float => 2.0 ** (-($day + 0.75) / 12.0), range(1, 5))),
+            $later($food, 5.5) - $later($bare, 5.5),
+            0.8,
+        );
         self::assertGreaterThan($before[0], $later($food, 5.0));
-        $this->get($this->food)->assertSee('of nitrate a day, half as much in twelve days. Its root nutrients are')->assertSee('97')->assertSee('working=soil', false);
+        $this->get($this->food)->assertSee('of nitrate a day, half as much in twelve days. Its root nutrients are')->assertSee('97')
+            ->assertSee('working=soil', false);
         $this->get($this->food.'?working=soil')->assertSee('What active soil adds to the water');
         $this->tank->update(['started_on' => CarbonImmutable::now()->subDays(270)->format('Y-m-d')]);
         $this->get($this->food)->assertSeeText('about 50'."\u{A0}".'%; it releases no more into the water')->assertDontSee('working=soil', false);
@@ -885,7 +1033,9 @@ final class FertilisingTest extends FeatureCase
 
     public function testCapsulesGiveAPartOfWhatTheyHoldToTheWaterWhileTheyLast(): void
     {
-        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup = $this->tank->plantGroups()->create([
+            'kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1,
+        ]);
         $this->post("/tanks/{$this->tank->id}/plant-groups/{$plantGroup->id}/root-tabs", ['number' => '2', 'kind' => 'coated'])->assertSessionHasNoErrors();
         $food = $this->reckoned();
         $today = floor($food->day(CarbonImmutable::now()));
@@ -948,13 +1098,18 @@ final class FertilisingTest extends FeatureCase
         $this->plan($product, '10', '60');
         $food = $this->reckoned();
 
-        self::assertEqualsWithDelta($without + 200.0 / $food->litres, $food->ahead(Parameter::Potassium)->at($food->day(CarbonImmutable::now()) + 2.0)->level ?? 0.0, 0.3);
+        self::assertEqualsWithDelta(
+            $without + 200.0 / $food->litres,
+            $food->ahead(Parameter::Potassium)->at($food->day(CarbonImmutable::now()) + 2.0)->level ?? 0.0,
+            0.3,
+        );
     }
 
     public function testWhatWasNotedByMistakeIsTakenBackOntoTheShelf(): void
     {
         $product = $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '25', 'state' => 'given'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '25', 'state' => 'given'])
+            ->assertSessionHasNoErrors();
         self::assertSame(275.0, $product->refresh()->stock);
         $this->delete("/tanks/{$this->tank->id}/doses/".$this->tank->doses()->firstOrFail()->id)->assertRedirect($this->food);
 
@@ -983,22 +1138,28 @@ final class FertilisingTest extends FeatureCase
     public function testADoseGoesWhereItsEntryGoes(): void
     {
         $product = $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '25', 'state' => 'given'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '25', 'state' => 'given'])
+            ->assertSessionHasNoErrors();
         $entry = $this->keeper->entries()->where('kind', 'dose')->firstOrFail();
         $this->put('/entries/'.$entry->id, ['title' => $entry->title, 'happened_at' => '2026-02-26T08:00'])->assertSessionHasNoErrors();
         $dose = $this->tank->doses()->sole();
         self::assertSame('2026-02-26', $dose->day->format('Y-m-d'));
         self::assertSame($entry->refresh()->happened_at->getTimestamp(), $dose->given_at->getTimestamp());
         // A day has one dose of a bottle.
-        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '20', 'state' => 'given'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '20', 'state' => 'given'])
+            ->assertSessionHasNoErrors();
         $this->put('/entries/'.$entry->id, ['title' => $entry->title, 'happened_at' => '2026-03-01T08:00'])->assertSessionHasErrors('happened_at');
-        self::assertSame(['2026-02-26', '2026-03-01'], $this->tank->doses()->reorder()->orderBy('day')->get()->map(static fn($one): string => $one->day->format('Y-m-d'))->all());
+        self::assertSame(
+            ['2026-02-26', '2026-03-01'],
+            $this->tank->doses()->reorder()->orderBy('day')->get()->map(static fn($one): string => $one->day->format('Y-m-d'))->all(),
+        );
     }
 
     public function testWhatFeedsNoPlantIsNoDose(): void
     {
         $soda = $this->product($this->keeper, 'soda');
-        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $soda->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors('product_id');
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $soda->id, 'amount' => '5', 'state' => 'given'])
+            ->assertSessionHasErrors('product_id');
         self::assertSame(0, $this->tank->doses()->count());
     }
 
@@ -1029,7 +1190,8 @@ final class FertilisingTest extends FeatureCase
         $byHand = $goal();
         $this->tank->dosePlans()->delete();
         $this->plan($product, '10');
-        $this->post("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}/doser", ['ran' => '50', 'measured' => '25'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}/doser", ['ran' => '50', 'measured' => '25'])
+            ->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(2.0 * $byHand, $goal(), 0.06 * $byHand + 0.2);
         $last = DosePlan::query()->where('tank_id', $this->tank->id)->orderByDesc('starts_on')->firstOrFail();
         self::assertTrue($last->by_doser);
@@ -1067,7 +1229,8 @@ final class FertilisingTest extends FeatureCase
             $day = CarbonImmutable::parse('2026-03-01')->addDays($days);
             self::assertCount(1, $plans->filter(static fn(DosePlan $plan): bool => $plan->falls($day)));
         }
-        $this->get($this->food)->assertSee('on. Change nothing else meanwhile, and look at the new growth on')->assertSee('on. Change nothing else meanwhile, and look at the new growth on');
+        $this->get($this->food)->assertSee('on. Change nothing else meanwhile, and look at the new growth on')
+            ->assertSee('on. Change nothing else meanwhile, and look at the new growth on');
     }
 
     public function testABottleForSomeWeeksIsMadeFromTheSaltsOfTheShelf(): void
@@ -1081,7 +1244,8 @@ final class FertilisingTest extends FeatureCase
             $this->keeper->products()->create(['name' => $salt, 'salt' => $salt, 'unit' => 'g', 'purity' => 1.0, 'stock' => 500]);
         }
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
-        $this->get($bottle.'?weeks=6&each=10')->assertSee('Own fertiliser for')->assertSee('Dissolve one after another in two thirds of the distilled or RO')->assertDontSee('g in stock.');
+        $this->get($bottle.'?weeks=6&each=10')->assertSee('Own fertiliser for')
+            ->assertSee('Dissolve one after another in two thirds of the distilled or RO')->assertDontSee('g in stock.');
         // What was typed wrong is said where it was typed, and what the shelf lacks before it is weighed.
         $this->get($bottle.'?weeks=99&each=lots')->assertOk()->assertSee('1 to 12 weeks')->assertSee('such as 10');
         $this->keeper->products()->where('salt', 'potassium_sulfate')->update(['stock' => 0.01]);
@@ -1110,15 +1274,22 @@ final class FertilisingTest extends FeatureCase
 
         // What was made here is made again, and not ordered; also after its entry on the shelf was looked over.
         $one = $made->firstOrFail();
-        $this->put("/products/$one->id", ['name' => $one->name, 'salt' => 'feed', 'unit' => 'mL', 'stock' => '15', 'label' => ['dose' => '10', 'litres' => '100', 'potassium' => '2']])->assertSessionHasNoErrors();
-        $this->tank->doses()->create(['product_id' => $one->id, 'name' => $one->name, 'amount' => 100.0, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDay(), 'day' => now()->subDay()->format('Y-m-d'), 'missed' => false]);
+        $this->put(
+            "/products/$one->id",
+            ['name' => $one->name, 'salt' => 'feed', 'unit' => 'mL', 'stock' => '15', 'label' => ['dose' => '10', 'litres' => '100', 'potassium' => '2']],
+        )->assertSessionHasNoErrors();
+        $this->tank->doses()->create([
+            'product_id' => $one->id, 'name' => $one->name, 'amount' => 100.0, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDay(),
+            'day' => now()->subDay()->format('Y-m-d'), 'missed' => false,
+        ]);
         $this->get('/week')->assertSeeText('Mix '.$one->name)->assertDontSeeText('Order '.$one->name);
     }
 
     public function testAllDosesLeaveAsATable(): void
     {
         $product = $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '10', 'state' => 'given'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '10', 'state' => 'given'])
+            ->assertSessionHasNoErrors();
         $csv = $this->get("/tanks/{$this->tank->id}/doses.csv")->assertOk()->streamedContent();
         $lines = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($csv)));
 
@@ -1132,11 +1303,16 @@ final class FertilisingTest extends FeatureCase
         $product = $this->bottle();
         foreach (['2026-02-20', '2026-02-21'] as $day) {
             $this->travelTo($day.' 18:00');
-            $this->post("/tanks/{$this->tank->id}/doses", ['product_id' => (string) $product->id, 'amount' => '10', 'state' => $day === '2026-02-20' ? 'given' : 'missed'])->assertSessionHasNoErrors();
+            $this->post(
+                "/tanks/{$this->tank->id}/doses",
+                ['product_id' => (string) $product->id, 'amount' => '10', 'state' => $day === '2026-02-20' ? 'given' : 'missed'],
+            )->assertSessionHasNoErrors();
         }
         $this->travelTo('2026-03-01 18:00');
         $csv = $this->get("/tanks/{$this->tank->id}/doses.csv")->streamedContent();
-        $read = fn(): array => array_values($this->tank->doses()->reorder()->orderBy('day')->get()->map(static fn(Dose $dose): array => [$dose->day->format('Y-m-d'), $dose->amount, $dose->missed, $dose->given_at->getTimestamp(), round($dose->brings['potassium'] ?? 0.0, 4)])->all());
+        $read = fn(): array => array_values($this->tank->doses()->reorder()->orderBy('day')->get()->map(static fn(Dose $dose): array => [
+            $dose->day->format('Y-m-d'), $dose->amount, $dose->missed, $dose->given_at->getTimestamp(), round($dose->brings['potassium'] ?? 0.0, 4),
+        ])->all());
         $before = $read();
         $this->tank->doses()->delete();
         $stock = $product->refresh()->stock;
@@ -1167,7 +1343,8 @@ final class FertilisingTest extends FeatureCase
     public function testAFileThatDoesNotHoldIsRefusedWhole(string $text, string $said): void
     {
         $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/doses.csv", ['file' => UploadedFile::fake()->createWithContent('doses.csv', $text)])->assertSessionHasErrors('file');
+        $this->post("/tanks/{$this->tank->id}/doses.csv", ['file' => UploadedFile::fake()->createWithContent('doses.csv', $text)])
+            ->assertSessionHasErrors('file');
         $errors = session('errors');
         self::assertInstanceOf(ViewErrorBag::class, $errors);
         self::assertStringContainsString($said, $errors->first('file'));
@@ -1193,7 +1370,13 @@ final class FertilisingTest extends FeatureCase
     public function testWhatCannotBeIsSaidAtItsFieldAndNothingIsKept(string $path, array $fields, string $field): void
     {
         $product = $this->bottle();
-        $this->post("/tanks/{$this->tank->id}/$path", $fields + ['plan_jar' => (string) $product->id, 'plan_amount' => '5', 'every' => '1', 'starts_on' => '2026-03-01', 'product_id' => (string) $product->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors($field);
+        $this->post(
+            "/tanks/{$this->tank->id}/$path",
+            $fields + [
+                'plan_jar' => (string) $product->id, 'plan_amount' => '5', 'every' => '1', 'starts_on' => '2026-03-01',
+                'product_id' => (string) $product->id, 'amount' => '5', 'state' => 'given',
+            ],
+        )->assertSessionHasErrors($field);
 
         self::assertSame(0, $this->tank->dosePlans()->count() + $this->tank->doses()->count() + $this->tank->feedingOverrides()->count());
     }

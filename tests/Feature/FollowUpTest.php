@@ -61,11 +61,16 @@ final class FollowUpTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 20:30'));
         $this->get("/checklists/$checklist->id/after/evening")->assertOk()->assertSee('breathing calmly')->assertSee('All well');
         $this->post("/checklists/$checklist->id/after/evening", ['readings' => ['temperature' => '24.6', 'nitrate' => '15']])->assertRedirect('/');
-        $this->post("/checklists/$checklist->id/after/evening", ['note' => 'again'])->assertRedirect('/')->assertSessionHas('status', 'That was already done; nothing counts twice.');
+        $this->post("/checklists/$checklist->id/after/evening", ['note' => 'again'])->assertRedirect('/')
+            ->assertSessionHas('status', 'That was already done; nothing counts twice.');
 
         self::assertSame(1, Entry::all()->where('title', 'Check the tank once more')->count());
         self::assertSame('All well.', Entry::all()->firstWhere('title', 'Check the tank once more')?->body);
-        self::assertEqualsWithDelta(24.6, Reading::query()->where('tank_id', $tank->id)->where('parameter', 'temperature')->latest('id')->firstOrFail()->toCore()->distribution()->central(), 1e-9);
+        self::assertEqualsWithDelta(
+            24.6,
+            Reading::query()->where('tank_id', $tank->id)->where('parameter', 'temperature')->latest('id')->firstOrFail()->toCore()->distribution()->central(),
+            1e-9,
+        );
         // Only what can be read in passing is taken here.
         self::assertSame(1, Reading::query()->where('taken_at', '>', '2026-03-01 20:00')->count());
         $this->get('/')->assertDontSee('Check the tank once more');
@@ -77,7 +82,8 @@ final class FollowUpTest extends FeatureCase
     {
         [, , $checklist] = $this->ended();
         $this->travelTo(CarbonImmutable::parse('2026-03-01 20:30'));
-        $this->post("/checklists/$checklist->id/after/evening", ['readings' => ['temperature' => 'warm'], 'note' => 'One gasps'])->assertSessionHasErrors('readings.temperature')->assertSessionHasInput('note', 'One gasps');
+        $this->post("/checklists/$checklist->id/after/evening", ['readings' => ['temperature' => 'warm'], 'note' => 'One gasps'])
+            ->assertSessionHasErrors('readings.temperature')->assertSessionHasInput('note', 'One gasps');
         $this->post("/checklists/$checklist->id/after/evening", ['note' => str_repeat('x', 1001)])->assertSessionHasErrors('note');
         self::assertNull(FollowUp::query()->firstOrFail()->done_at);
         $this->post("/checklists/$checklist->id/after/evening", ['note' => 'One <b>gasps</b>'])->assertSessionHasNoErrors();
@@ -98,7 +104,8 @@ final class FollowUpTest extends FeatureCase
         }
         $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
         $this->get('/')->assertSee('Rinse the filter media');
-        $this->get("/checklists/$next->id/after/media")->assertSee('never under the tap')->assertSee('Unplug before you put your hands in or drain. Let cables hang in a');
+        $this->get("/checklists/$next->id/after/media")->assertSee('never under the tap')
+            ->assertSee('Unplug before you put your hands in or drain. Let cables hang in a');
         $this->post("/checklists/$next->id/after/media");
         $this->get('/')->assertDontSee('Rinse the filter media')->assertSee('Test again today');
     }
@@ -175,7 +182,8 @@ final class FollowUpTest extends FeatureCase
         $zones = $step->content->zones;
         self::assertIsArray($zones);
         self::assertGreaterThan(1, count($zones));
-        $this->post("/checklists/$checklist->id/steps/$step->position", ['patches_asked' => '1', 'patches' => array_slice($zones, 1)])->assertSessionHasNoErrors();
+        $this->post("/checklists/$checklist->id/steps/$step->position", ['patches_asked' => '1', 'patches' => array_slice($zones, 1)])
+            ->assertSessionHasNoErrors();
 
         self::assertNull($tank->zones()->whereKey($zones[0])->firstOrFail()->cleaned_at);
         self::assertNotNull($tank->zones()->whereKey($zones[1])->firstOrFail()->cleaned_at);

@@ -33,7 +33,10 @@ final class FormsTest extends FeatureCase
     private const USUAL = ['1', '5', '20', '0.5', '2026-02-27', 'Fern'];
 
     /** Pages of a tank that reckon with what was kept of it. */
-    private const OF_TANK = ['', '/water-change', '/fertilising', '/plants', '/light', '/livestock', '/gravel-vac', '/maintenance', '/log', '/charts', '/problems', '/cycling', '/catch-up', '/edit', '/hose', '/plants/measurements', '/forecast-check', '/targets'];
+    private const OF_TANK = [
+        '', '/water-change', '/fertilising', '/plants', '/light', '/livestock', '/gravel-vac', '/maintenance', '/log', '/charts', '/problems',
+        '/cycling', '/catch-up', '/edit', '/hose', '/plants/measurements', '/forecast-check', '/targets',
+    ];
 
     private Keeper $wren;
 
@@ -72,7 +75,12 @@ final class FormsTest extends FeatureCase
             if ($method !== 'GET' && $answer->getStatusCode() === 302 && !session()->has('errors')) {
                 $taken[$kind] = true;
                 $led = (string) parse_url((string) $answer->headers->get('Location'), PHP_URL_PATH);
-                $after = [$led, $page, '/', '/week', '/supplies', ...preg_match('#/tanks/\d+#', $action.' '.$page, $tank) === 1 ? [$tank[0].self::OF_TANK[$i % count(self::OF_TANK)], $tank[0].self::OF_TANK[($i + 7) % count(self::OF_TANK)]] : []];
+                $after = [
+                    $led, $page, '/', '/week', '/supplies',
+                    ...preg_match('#/tanks/\d+#', $action.' '.$page, $tank) === 1
+                        ? [$tank[0].self::OF_TANK[$i % count(self::OF_TANK)], $tank[0].self::OF_TANK[($i + 7) % count(self::OF_TANK)]]
+                        : [],
+                ];
                 foreach ($after as $next) {
                     self::assertWell($this->ask('GET', $next), $next.' after '.$what);
                 }
@@ -89,7 +97,11 @@ final class FormsTest extends FeatureCase
      */
     private static function assertWell(TestResponse $answer, string $what): void
     {
-        self::assertLessThan(500, $answer->getStatusCode(), $what.': '.$answer->exception?->getMessage().' in '.basename((string) $answer->exception?->getFile()).':'.$answer->exception?->getLine());
+        self::assertLessThan(
+            500,
+            $answer->getStatusCode(),
+            $what.': '.$answer->exception?->getMessage().' in '.basename((string) $answer->exception?->getFile()).':'.$answer->exception?->getLine(),
+        );
     }
 
     /**
@@ -101,10 +113,14 @@ final class FormsTest extends FeatureCase
     {
         $this->app?->make('auth')->forgetGuards();
 
-        return $this->actingAs($this->wren->fresh() ?? $this->wren)->withHeaders(['HX-Request' => '', 'Referer' => 'http://localhost'.$from])->call($method, $url, $sent);
+        return $this->actingAs($this->wren->fresh() ?? $this->wren)->withHeaders(['HX-Request' => '', 'Referer' => 'http://localhost'.$from])
+            ->call($method, $url, $sent);
     }
 
-    /** @return array<string, non-empty-list<array{string, string, string, list<array{string, string|null, list<string|null>|null}>}>> page, method, address and fields, alike ones together */
+    /**
+     * @return array<string, non-empty-list<array{string, string, string, list<array{string, string|null, list<string|null>|null}>}>> page,
+     *     method, address and fields, alike ones together
+     */
     private function forms(): array
     {
         $forms = [];
@@ -125,7 +141,8 @@ final class FormsTest extends FeatureCase
                 }
                 $method = strtoupper($form->getAttribute('method') ?: 'GET');
                 $action = (string) preg_replace('#^https?://[^/]+#', '', $form->getAttribute('action') ?: $page);
-                $forms[$method.' '.preg_replace('/\d+/', 'N', strtok($action, '?') ?: '/').' '.implode(' ', array_unique(array_column($fields, 0)))][] = [$page, $method, $action, $fields];
+                $forms[$method.' '.preg_replace('/\d+/', 'N', strtok($action, '?') ?: '/').' '
+                    .implode(' ', array_unique(array_column($fields, 0)))][] = [$page, $method, $action, $fields];
             }
         }
 

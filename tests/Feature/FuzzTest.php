@@ -23,7 +23,10 @@ final class FuzzTest extends FeatureCase
     private const FEW = 1200;
 
     /** Fields that are found in no view, being made by scripts. */
-    private const MORE = ['way', 'tank_was', 'animals_was', 'cursor', 'working', 'step', 'to', 'from', 'by', 'kind', 'back', 'order', 'patches', 'patches_asked', 'left_on', 'skip', 'position', 'recipe_name', 'page', 'format', 'taken_at', 'happened_at'];
+    private const MORE = [
+        'way', 'tank_was', 'animals_was', 'cursor', 'working', 'step', 'to', 'from', 'by', 'kind', 'back', 'order', 'patches', 'patches_asked',
+        'left_on', 'skip', 'position', 'recipe_name', 'page', 'format', 'taken_at', 'happened_at',
+    ];
 
     #[Group('long')]
     public function testNothingThatIsSentEndsInABreakdown(): void
@@ -35,12 +38,19 @@ final class FuzzTest extends FeatureCase
         $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum', 'glass'], 'reason' => 'routine']);
         $records = ['entry' => Entry::query()->firstOrFail()->id] + $this->oneOfEach($keeper, $tank, $water, $checklist);
         $fields = self::fields();
-        $routes = array_values(array_filter(Routes::getRoutes()->getRoutes(), static fn(Route $route): bool => !str_starts_with($route->uri(), 'storage/') && !in_array($route->uri(), ['sign-out', 'bare'], true)));
+        $routes = array_values(array_filter(
+            Routes::getRoutes()->getRoutes(),
+            static fn(Route $route): bool => !str_starts_with($route->uri(), 'storage/') && !in_array($route->uri(), ['sign-out', 'bare'], true),
+        ));
         $broken = [];
         for ($i = 0; $i < $many; ++$i) {
             $route = $routes[$chance->getInt(0, count($routes) - 1)];
             $method = $route->methods()[0];
-            $url = '/'.preg_replace_callback('/\{(\w+)\}/', fn(array $m): string => $chance->getInt(0, 9) === 0 ? rawurlencode(self::text($chance)) : (string) ($records[$m[1]] ?? 1), $route->uri());
+            $url = '/'.preg_replace_callback(
+                '/\{(\w+)\}/',
+                fn(array $m): string => $chance->getInt(0, 9) === 0 ? rawurlencode(self::text($chance)) : (string) ($records[$m[1]] ?? 1),
+                $route->uri(),
+            );
             $sent = [];
             for ($n = $chance->getInt(0, 12); $n > 0; --$n) {
                 self::place($sent, $fields[$chance->getInt(0, count($fields) - 1)], self::value($chance, $records));
@@ -53,7 +63,13 @@ final class FuzzTest extends FeatureCase
             }
             $answer = $this->actingAs($keeper->fresh() ?? $keeper)->withHeaders($headers)->call($method, $url, $sent);
             if ($answer->getStatusCode() >= 500) {
-                $broken[] = sprintf('%s %s %s: %s', $method, $url, json_encode($sent, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), $answer->exception?->getMessage().' in '.basename((string) $answer->exception?->getFile()).':'.$answer->exception?->getLine());
+                $broken[] = sprintf(
+                    '%s %s %s: %s',
+                    $method,
+                    $url,
+                    json_encode($sent, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+                    $answer->exception?->getMessage().' in '.basename((string) $answer->exception?->getFile()).':'.$answer->exception?->getLine(),
+                );
             }
             $this->app?->make('auth')->forgetGuards();
         }

@@ -34,7 +34,9 @@ final class GuardedFiguresTest extends FeatureCase
     private static function concerns(AnimalGroup $group, float|Density $ammonium, float $ph): array
     {
         $state = new WaterState('the tank', [
-            Parameter::Ammonium->value => is_float($ammonium) ? new ExactValue($ammonium) : $ammonium, Parameter::Acidity->value => new ExactValue($ph), Parameter::Temperature->value => new ExactValue(25.0),
+            Parameter::Ammonium->value => is_float($ammonium)
+                ? new ExactValue($ammonium)
+                : $ammonium, Parameter::Acidity->value => new ExactValue($ph), Parameter::Temperature->value => new ExactValue(25.0),
         ]);
 
         return array_map(static fn(Concern $concern): string => $concern->key, Concerns::of($state, new Needs($group)));
@@ -73,7 +75,10 @@ final class GuardedFiguresTest extends FeatureCase
     {
         // Of the same KH, half and half: bicarbonate stays and CO2 mixes, so that hydrogen ions do: (10^-6.9 + 10^-7.4) / 2 are pH 7.08; with 7.9 it were 7.16.
         $water = static fn(string $name, ?float $ph): WaterState => new WaterState($name, array_filter([
-            Parameter::CarbonateHardness->value => new ExactValue(2.0), Parameter::Temperature->value => new ExactValue(25.0), Parameter::Conductivity->value => new ExactValue(300.0), Parameter::Acidity->value => $ph === null ? null : new ExactValue($ph),
+            Parameter::CarbonateHardness->value => new ExactValue(2.0), Parameter::Temperature->value => new ExactValue(25.0), Parameter::Conductivity
+                ->value => new ExactValue(300.0), Parameter::Acidity->value => $ph === null
+                ? null
+                : new ExactValue($ph),
         ]));
         $blend = Mixing::blend('both', [[$water('tank', 6.9), 0.5], [$water('tap', null), 0.5]]);
         self::assertEqualsWithDelta(-log10((10.0 ** -6.9 + 10.0 ** -7.4) / 2.0), $blend->central(Parameter::Acidity, 0.0), 0.03);
@@ -99,7 +104,10 @@ final class GuardedFiguresTest extends FeatureCase
         $this->travelTo('2026-03-20 12:00');
         $due = function (string $name, int $days): float {
             [$keeper, $tank] = $this->readyTank($name);
-            $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 250, 'planted_on' => '2025-06-01']);
+            $plantGroup = $tank->plantGroups()->create([
+                'kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 250,
+                'planted_on' => '2025-06-01',
+            ]);
             $plantGroup->looks()->create(['happened_at' => now()->subDays($days), 'height' => 120, 'before' => 150, 'cover' => 1, 'guessed' => false]);
             $planting = PlantModelQuery::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper));
 
@@ -112,7 +120,10 @@ final class GuardedFiguresTest extends FeatureCase
     {
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
-        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => '2025-06-01']);
+        $plantGroup = $tank->plantGroups()->create([
+            'kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1,
+            'planted_on' => '2025-06-01',
+        ]);
         // Every two weeks from 150 to 250 mm, and cut back to 150.
         foreach (range(6, 0) as $n) {
             $plantGroup->looks()->create(['happened_at' => now()->subDays(14 * $n + 1), 'height' => 150, 'before' => 250, 'cover' => 1, 'guessed' => false]);
@@ -123,7 +134,8 @@ final class GuardedFiguresTest extends FeatureCase
         $height = $core->ceiling;
         $rate = $height / 8.0 * log(($height / 150.0 - 1.0) / ($height / 250.0 - 1.0));
         self::assertEqualsWithDelta(1.0, $core->rate->median / $rate, 0.1);
-        // A tape of 10 mm at either end of 100 mm is 14 %, a stretch differs by 15 %; both of six pairs are 8.4 %, so that four in five lie within exp(2 x 1.2816 x 0.084) = 1.24.
+        // A tape of 10 mm at either end of 100 mm is 14 %, a stretch differs by 15 %; both of six pairs are 8.4 %, so that four in five lie
+        // within exp(2 x 1.2816 x 0.084) = 1.24.
         self::assertLessThan(1.3, $core->rate->high / $core->rate->low);
     }
 
@@ -180,7 +192,10 @@ final class GuardedFiguresTest extends FeatureCase
     {
         $this->travelTo('2026-03-01 18:00');
         [$keeper, $tank] = $this->readyTank();
-        $product = $keeper->products()->create(['name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
+        $product = $keeper->products()->create([
+            'name' => 'Green daily', 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => 300,
+            'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0],
+        ]);
         $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 10.0, 'every' => 1, 'starts_on' => '2026-03-01']);
         $coming = static function () use ($tank): int {
             $food = FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
@@ -189,7 +204,8 @@ final class GuardedFiguresTest extends FeatureCase
             return count(array_filter($food->coming(Parameter::Potassium, $food->planned()), static fn(Event $event): bool => $event->day < $today + 0.9));
         };
         self::assertSame(1, $coming());
-        $this->actingAs($keeper)->post("/tanks/$tank->id/doses", ['product_id' => $product->id, 'amount' => '10', 'state' => 'given'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/doses", ['product_id' => $product->id, 'amount' => '10', 'state' => 'given'])
+            ->assertSessionHasNoErrors();
         self::assertSame(0, $coming());
     }
 }

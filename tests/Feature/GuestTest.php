@@ -20,7 +20,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** A first answer without an account. */
 final class GuestTest extends FeatureCase
 {
-    private const ANSWERS = ['outer_length' => '60', 'outer_depth' => '30', 'outer_height' => '36', 'animals' => 'community', 'changed' => '7', 'nitrate' => '40-80', 'timezone' => 'Europe/Lisbon'];
+    private const ANSWERS = [
+        'outer_length' => '60', 'outer_depth' => '30', 'outer_height' => '36', 'animals' => 'community', 'changed' => '7', 'nitrate' => '40-80',
+        'timezone' => 'Europe/Lisbon',
+    ];
 
     /** @param array<string, string> $other */
     private function begin(array $other = []): Tank
@@ -38,7 +41,8 @@ final class GuestTest extends FeatureCase
         $tank = Tank::query()->sole();
         // Inside 588 x 288 mm, and 329 mm of water above the floor pane, less the substrate: about 50 L by hand.
         $page = $this->get('/tanks/1/water-change?reason=nitrate&nitrate_goal=30')->assertOk();
-        $page->assertSee('As warm as the tank, with dechlorinator.')->assertSee("33\u{A0}% new water.")->assertSee("At most 33\u{A0}% until you test more.")->assertSee('KH, GH of Tap water');
+        $page->assertSee('As warm as the tank, with dechlorinator.')->assertSee("33\u{A0}% new water.")
+            ->assertSee("At most 33\u{A0}% until you test more.")->assertSee('KH, GH of Tap water');
         self::assertSame(1, preg_match('#<b>(\d+)</b> L</a>#', (string) $page->getContent(), $litres));
         self::assertEqualsWithDelta(0.333 * 50.9, (float) ($litres[1] ?? NAN), 1.0);
         // What nobody described warns of nothing, and what the routine leads to is not known.
@@ -51,7 +55,8 @@ final class GuestTest extends FeatureCase
     public function testWithShrimpAQuarterIsTheMostUntilMoreIsTested(): void
     {
         $this->begin(['animals' => 'soft_water_shrimp']);
-        $this->get('/tanks/1/water-change?reason=nitrate&nitrate_goal=10')->assertSee("At most 25\u{A0}% until you test more.")->assertSee("25\u{A0}% new water.");
+        $this->get('/tanks/1/water-change?reason=nitrate&nitrate_goal=10')->assertSee("At most 25\u{A0}% until you test more.")
+            ->assertSee("25\u{A0}% new water.");
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -87,7 +92,10 @@ final class GuestTest extends FeatureCase
     {
         Mail::fake();
         $tank = $this->begin();
-        foreach (['/week/feed', '/week/busy', '/helpers', "/tanks/$tank->id/fixed-spot", "/tanks/$tank->id/doses.csv", "/tanks/$tank->id/meals.csv", '/recipes/import', '/analyses/import', '/account/data'] as $address) {
+        foreach ([
+            '/week/feed', '/week/busy', '/helpers', "/tanks/$tank->id/fixed-spot", "/tanks/$tank->id/doses.csv", "/tanks/$tank->id/meals.csv",
+            '/recipes/import', '/analyses/import', '/account/data',
+        ] as $address) {
             $this->post($address, ['name' => 'x'])->assertRedirect('/account');
             $this->get('/account')->assertOk()->assertSee('That needs an account.');
         }
@@ -110,7 +118,10 @@ final class GuestTest extends FeatureCase
     {
         Mail::fake();
         $tank = $this->begin();
-        $this->post('/account/guest', ['email' => 'Heron@cresco.test', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'])->assertRedirect('/account');
+        $this->post(
+            '/account/guest',
+            ['email' => 'Heron@cresco.test', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'],
+        )->assertRedirect('/account');
         // Until the address is confirmed it is a guest's still, on this device.
         self::assertTrue($tank->keeper->refresh()->isGuest());
         $link = '';
@@ -128,7 +139,8 @@ final class GuestTest extends FeatureCase
         $this->post('/sign-in', ['email' => 'heron@cresco.test', 'password' => 'moss lamp kettle'])->assertRedirect('/');
         $this->get("/tanks/$tank->id")->assertOk()->assertSee('My tank');
         // The way of a guest is closed to it.
-        $this->post('/account/guest', ['email' => 'x@cresco.test', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'])->assertNotFound();
+        $this->post('/account/guest', ['email' => 'x@cresco.test', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'])
+            ->assertNotFound();
     }
 
     public function testNobodyLearnsWhoHasAnAccount(): void
@@ -136,7 +148,10 @@ final class GuestTest extends FeatureCase
         Mail::fake();
         $this->keeper('Heron');
         $this->begin();
-        $this->post('/account/guest', ['email' => 'heron@cresco.test', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'])->assertRedirect('/account')->assertSessionHas('status', __('account.sent'));
+        $this->post(
+            '/account/guest',
+            ['email' => 'heron@cresco.test', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'],
+        )->assertRedirect('/account')->assertSessionHas('status', __('account.sent'));
         Mail::assertQueued(AccountEmail::class, static fn(AccountEmail $letter): bool => $letter->about === 'known');
     }
 

@@ -31,14 +31,22 @@ final class HealTest extends TestCase
         (new Filesystem())->deleteDirectory($this->photos);
     }
 
-    /** @return iterable<string, array{array<string, string>, array<string, string>, string}> what lies in the folder put aside, what lies in place, and whose data stand afterwards */
+    /**
+     * @return iterable<string, array{array<string, string>, array<string, string>, string}> what lies in the folder put aside, what lies in
+     *     place, and whose data stand afterwards
+     */
     public static function moments(): iterable
     {
         yield 'before anything was moved' => [['data.sqlite' => 'new', 'photos/1.jpg' => 'new'], ['data' => 'old', 'photos' => 'old'], 'old'];
         yield 'the data of before are aside' => [['data.sqlite' => 'new', 'photos/1.jpg' => 'new', 'was-cresco.sqlite' => 'old'], ['photos' => 'old'], 'old'];
-        yield 'photos are on their way to another disk' => [['data.sqlite' => 'new', 'photos/1.jpg' => 'new', 'was-cresco.sqlite' => 'old', 'was-photos.part/2.jpg' => 'half'], ['photos' => 'old'], 'old'];
+        yield 'photos are on their way to another disk' => [
+            ['data.sqlite' => 'new', 'photos/1.jpg' => 'new', 'was-cresco.sqlite' => 'old', 'was-photos.part/2.jpg' => 'half'], ['photos' => 'old'],
+            'old',
+        ];
         yield 'both are aside' => [['data.sqlite' => 'new', 'photos/1.jpg' => 'new', 'was-cresco.sqlite' => 'old', 'was-photos/1.jpg' => 'old'], [], 'old'];
-        yield 'the new data are in place, their photos are not' => [['photos/1.jpg' => 'new', 'was-cresco.sqlite' => 'old', 'was-photos/1.jpg' => 'old'], ['data' => 'new'], 'old'];
+        yield 'the new data are in place, their photos are not' => [
+            ['photos/1.jpg' => 'new', 'was-cresco.sqlite' => 'old', 'was-photos/1.jpg' => 'old'], ['data' => 'new'], 'old',
+        ];
         yield 'all is in place' => [['was-cresco.sqlite' => 'old', 'was-photos/1.jpg' => 'old'], ['data' => 'new', 'photos' => 'new'], 'new'];
     }
 

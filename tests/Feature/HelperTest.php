@@ -21,8 +21,13 @@ final class HelperTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post('/helpers', [
-            'tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => '2026-03-03', 'until_day' => '2026-03-12', 'note' => 'The jug stands under the shelf.', 'reads' => ['temperature'],
-            'jobs' => [['text' => 'Watch for a minute', 'caution' => 'Call when they gasp', 'every' => '1'], ['text' => 'Top off to the mark on the glass with water from the jug (about', 'caution' => '', 'every' => '3'], ['text' => 'Lay one leaf in', 'every' => '0'], ['text' => ' ', 'every' => '1']],
+            'tank_id' => $tank
+                ->id, 'name' => 'Ines', 'from_day' => '2026-03-03', 'until_day' => '2026-03-12', 'note' => 'The jug stands under the shelf.', 'reads' => ['temperature'],
+            'jobs' => [
+                ['text' => 'Watch for a minute', 'caution' => 'Call when they gasp', 'every' => '1'],
+                ['text' => 'Top off to the mark on the glass with water from the jug (about', 'caution' => '', 'every' => '3'],
+                ['text' => 'Lay one leaf in', 'every' => '0'], ['text' => ' ', 'every' => '1'],
+            ],
         ])->assertRedirect('/helpers')->assertSessionHasNoErrors();
         $link = session('link');
         self::assertIsString($link);
@@ -38,7 +43,8 @@ final class HelperTest extends FeatureCase
         $this->get('/help/'.$secret)->assertOk()->assertDontSee('In the next ten minutes');
         $tank->readings()->where('parameter', 'ammonium')->delete();
         $this->read($keeper, $tank, ['ammonium' => '2']);
-        $this->get('/help/'.$secret)->assertOk()->assertSeeInOrder(['dangerous now', 'In the next ten minutes', 'Watch for a minute'])->assertDontSee('/tanks/');
+        $this->get('/help/'.$secret)->assertOk()->assertSeeInOrder(['dangerous now', 'In the next ten minutes', 'Watch for a minute'])
+            ->assertDontSee('/tanks/');
     }
 
     public function testOnlyTheHashIsKeptAndNeverTheAddress(): void
@@ -53,11 +59,15 @@ final class HelperTest extends FeatureCase
     public function testItShowsWhatIsAskedTodayAndNothingElse(): void
     {
         [$keeper, , $secret] = $this->asked();
-        $this->get('/help/'.$secret)->assertSeeText('Brook')->assertSeeText('Watch for a minute')->assertSeeText('Call when they gasp')->assertSeeText('Top off to the mark on the glass with water from the jug (about')->assertSeeText('The jug stands under the shelf.')
-            ->assertDontSeeText($keeper->name)->assertDontSee($keeper->email)->assertDontSeeText('Nitrate')->assertDontSee('/tanks/')->assertSeeText('Power and water: unplug before you put your hands in. Water on the');
+        $this->get('/help/'.$secret)->assertSeeText('Brook')->assertSeeText('Watch for a minute')->assertSeeText('Call when they gasp')
+            ->assertSeeText('Top off to the mark on the glass with water from the jug (about')->assertSeeText('The jug stands under the shelf.')
+            ->assertDontSeeText($keeper->name)->assertDontSee($keeper->email)->assertDontSeeText('Nitrate')->assertDontSee('/tanks/')
+            ->assertSeeText('Power and water: unplug before you put your hands in. Water on the');
         $this->get('/tanks/1')->assertRedirect('/sign-in');
         $this->travel(1)->days();
-        $this->get('/help/'.$secret)->assertSeeInOrder(['Watch for a minute', 'Not today', 'Top off to the mark on the glass with water from the jug (about', 'Friday 6 March']);
+        $this->get('/help/'.$secret)->assertSeeInOrder([
+            'Watch for a minute', 'Not today', 'Top off to the mark on the glass with water from the jug (about', 'Friday 6 March',
+        ]);
     }
 
     public function testTicksReadingsAndAPhotoReachTheKeeper(): void
@@ -73,18 +83,23 @@ final class HelperTest extends FeatureCase
         self::assertSame(0, HelperTick::query()->count());
         $this->post("/help/$secret/tasks/$job->id");
         $before = $tank->readings()->count();
-        $this->post("/help/$secret/readings", ['readings' => ['temperature' => '24.5', 'nitrate' => '80'], 'note' => 'All well'])->assertRedirect('/help/'.$secret);
+        $this->post("/help/$secret/readings", ['readings' => ['temperature' => '24.5', 'nitrate' => '80'], 'note' => 'All well'])
+            ->assertRedirect('/help/'.$secret);
         self::assertSame($before + 1, $tank->readings()->count(), 'only what was asked for');
         self::assertTrue($keeper->entries()->where('body', 'All well')->get()->contains('title', 'Helped by Ines'));
-        $this->from('/help/'.$secret)->post("/help/$secret/readings", ['readings' => ['temperature' => 'warm']])->assertRedirect('/help/'.$secret)->assertSessionHasErrors('readings.temperature');
-        $this->post("/help/$secret/photo", ['photo' => UploadedFile::fake()->image('a.jpg', 200, 100)])->assertRedirect('/help/'.$secret)->assertSessionHasNoErrors();
+        $this->from('/help/'.$secret)->post("/help/$secret/readings", ['readings' => ['temperature' => 'warm']])->assertRedirect('/help/'.$secret)
+            ->assertSessionHasErrors('readings.temperature');
+        $this->post("/help/$secret/photo", ['photo' => UploadedFile::fake()->image('a.jpg', 200, 100)])->assertRedirect('/help/'.$secret)
+            ->assertSessionHasNoErrors();
         $this->post("/help/$secret/photo", ['photo' => 'nothing'])->assertSessionHasErrors('photo');
         self::assertSame($tank->id, Photo::query()->sole()->tank_id);
         $this->travel(3)->days();
-        $this->actingAs($keeper)->get('/helpers/'.$helper->id)->assertOk()->assertSeeText('not done: Watch for a minute')->assertSeeText('done: Watch for a minute');
+        $this->actingAs($keeper)->get('/helpers/'.$helper->id)->assertOk()->assertSeeText('not done: Watch for a minute')
+            ->assertSeeText('done: Watch for a minute');
         // Looked at once, twice not; filled up on no day of the first; the leaf lies in the tin.
         $this->get('/helpers')->assertSeeText('1 of 5 done');
-        $this->get("/helpers/$helper->id/print")->assertOk()->assertSeeText('Top off to the mark on the glass with water from the jug (about')->assertSeeText('every 3 days');
+        $this->get("/helpers/$helper->id/print")->assertOk()->assertSeeText('Top off to the mark on the glass with water from the jug (about')
+            ->assertSeeText('every 3 days');
     }
 
     public function testAGuessAnExpiredLinkAndOneThatWasTakenBackLookAlike(): void
@@ -116,7 +131,9 @@ final class HelperTest extends FeatureCase
     {
         [, , $secret, $helper] = $this->asked();
         [$other, $tank] = $this->readyTank('Lark');
-        $theirs = new Helper(['tank_id' => $tank->id, 'name' => 'Bo', 'from_day' => '2026-03-03', 'until_day' => '2026-03-12', 'reads' => [], 'made_at' => now()]);
+        $theirs = new Helper([
+            'tank_id' => $tank->id, 'name' => 'Bo', 'from_day' => '2026-03-03', 'until_day' => '2026-03-12', 'reads' => [], 'made_at' => now(),
+        ]);
         $theirs->keeper_id = $other->id;
         $theirs->hash = hash('sha256', 'x');
         $theirs->save();
@@ -131,8 +148,14 @@ final class HelperTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         [$keeper, $tank] = $this->readyTank();
         [, $theirs] = $this->readyTank('Lark');
-        $good = ['tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => '2026-03-03', 'until_day' => '2026-03-12', 'jobs' => [['text' => 'Look', 'every' => '1']]];
-        foreach ([['tank_id' => $theirs->id], ['name' => ''], ['until_day' => '2026-03-01'], ['until_day' => '2027-03-01'], ['jobs' => [['text' => '']]], ['jobs' => 'x'], ['reads' => ['magic']]] as $wrong) {
+        $good = [
+            'tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => '2026-03-03', 'until_day' => '2026-03-12',
+            'jobs' => [['text' => 'Look', 'every' => '1']],
+        ];
+        foreach ([
+            ['tank_id' => $theirs->id], ['name' => ''], ['until_day' => '2026-03-01'], ['until_day' => '2027-03-01'], ['jobs' => [['text' => '']]],
+            ['jobs' => 'x'], ['reads' => ['magic']],
+        ] as $wrong) {
             $field = array_key_first($wrong) === 'reads' ? 'reads.0' : (string) array_key_first($wrong);
             $this->actingAs($keeper)->post('/helpers', $wrong + $good)->assertSessionHasErrors($field);
         }
@@ -146,7 +169,8 @@ final class HelperTest extends FeatureCase
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(3));
         $keeper->absences()->create(['from_day' => '2026-03-05', 'until_day' => '2026-03-24']);
         // 3 weeks at about 1 mg/L a day on top of what it holds; the heater hangs 80 mm below the rim, 60 below the water.
-        $this->actingAs($keeper)->get('/helpers')->assertOk()->assertSeeText('until Tuesday 24 March')->assertSeeText("limit 30\u{a0}mg/L")->assertSeeText('evaporate');
+        $this->actingAs($keeper)->get('/helpers')->assertOk()->assertSeeText('until Tuesday 24 March')->assertSeeText("limit 30\u{a0}mg/L")
+            ->assertSeeText('evaporate');
         $this->get('/helpers?working='.$tank->id)->assertSeeText('Nitrate on the day of return');
     }
 }

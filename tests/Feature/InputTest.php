@@ -66,16 +66,19 @@ final class InputTest extends FeatureCase
         $page = $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertOk();
         $page->assertSeeText('Use dechlorinator.')->assertSeeText('The dose on its label');
         $keeper->products()->create(['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0]]);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertSeeText("2.0\u{A0}mL of Clear drops to the new water");
+        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")
+            ->assertSeeText("2.0\u{A0}mL of Clear drops to the new water");
         $tap->update(['kind' => 'reverse_osmosis']);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertDontSeeText('Use dechlorinator.');
+        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")
+            ->assertDontSeeText('Use dechlorinator.');
     }
 
     public function testALabelWithoutItsChlorineDosesByTheLitre(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/dechlorinator")->assertOk()->assertSeeText('Which product?');
-        $this->post('/products', ['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => '5', 'litres' => '50']])->assertSessionHasNoErrors();
+        $this->post('/products', ['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => '5', 'litres' => '50']])
+            ->assertSessionHasNoErrors();
         self::assertSame(4.0, (new Conditioner(5.0, 50.0, null))->dose(40.0, 3.0)->value('dose'));
         // With it the dose follows the chlorine: three times as much as it takes.
         self::assertEqualsWithDelta(12.0, (new Conditioner(5.0, 50.0, 1.0))->dose(40.0, 3.0)->value('dose'), 1e-9);
@@ -90,7 +93,8 @@ final class InputTest extends FeatureCase
         // 1 mg/L a day, 7 days, 30 % of water with 5: 5 + 7 / 0.3 = 28 before each change, under 30.
         $this->actingAs($keeper)->get($page)->assertSeeText('With this routine nitrate peaks at 28')->assertDontSeeText('above the limit');
         $tank->update(['nitrate_per_day' => 3.0]);
-        $this->actingAs($keeper)->get($page)->assertSeeText('With this routine nitrate peaks at')->assertSeeText('This routine does not keep the limit: change more, or more often.');
+        $this->actingAs($keeper)->get($page)->assertSeeText('With this routine nitrate peaks at')
+            ->assertSeeText('This routine does not keep the limit: change more, or more often.');
     }
 
     public function testFertilisingReckonsWithTheWaterThatAChangeWouldTake(): void
@@ -108,7 +112,8 @@ final class InputTest extends FeatureCase
         $rate = static fn(): float => FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank)->course(Parameter::Nitrate)->rate()->central();
         $bare = $rate();
         self::assertEqualsWithDelta($tank->nitrate_per_day, $bare, 0.01);
-        $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1])->looks()->create(['happened_at' => now()->subDays(3), 'height' => 300, 'cover' => 1]);
+        $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1])
+            ->looks()->create(['happened_at' => now()->subDays(3), 'height' => 300, 'cover' => 1]);
         $food = FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
         self::assertGreaterThan(0.1, $food->uptake(Parameter::Nitrate));
         self::assertEqualsWithDelta($bare - $food->uptake(Parameter::Nitrate), $rate(), 0.05);
@@ -117,7 +122,10 @@ final class InputTest extends FeatureCase
     public function testAFertiliserIsListedAndEdited(): void
     {
         [$keeper] = $this->readyTank();
-        $this->actingAs($keeper)->post('/products', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            '/products',
+            ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2']],
+        )->assertSessionHasNoErrors();
         $product = $keeper->products()->sole();
         self::assertSame(1, $product->label['days'] ?? null);
         $this->get('/supplies/products')->assertOk()->assertSeeText('Green daily')->assertSee("/products/$product->id/edit");

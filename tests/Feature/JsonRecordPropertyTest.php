@@ -23,7 +23,10 @@ final class JsonRecordPropertyTest extends FeatureCase
     private const LEFT = '/(^|_)id$|_version$|^(created|updated)_at$|^(position|shortcut|form_key)$/';
 
     /** Records by which others are of a tank. */
-    private const THROUGH = ['plant_group_id' => 'plant_groups', 'checklist_id' => 'checklists', 'problem_id' => 'problems', 'animal_id' => 'animals', 'chore_id' => 'chores'];
+    private const THROUGH = [
+        'plant_group_id' => 'plant_groups', 'checklist_id' => 'checklists', 'problem_id' => 'problems', 'animal_id' => 'animals',
+        'chore_id' => 'chores',
+    ];
 
     /** @return iterable<string, array{class-string<Model>}> */
     public static function records(): iterable

@@ -46,7 +46,10 @@ final class JsonRecordTest extends FeatureCase
     {
         yield 'step' => [new StepContent(
             ['title' => 'Drain', 'act' => 'Let it run', 'why' => 'The old goes'],
-            [Phrase::of('run.down', ['litres' => '30 L', 'mark' => Phrase::of('run.own_warmth')]), Phrase::counted('water.trips', 3, ['count' => 3]), Phrase::written('30 L out')],
+            [Phrase::of(
+                'run.down',
+                ['litres' => '30 L', 'mark' => Phrase::of('run.own_warmth')],
+            ), Phrase::counted('water.trips', 3, ['count' => 3]), Phrase::written('30 L out')],
             ['Heater off first'],
             ['hose'],
             ['glass', 'trim'],
@@ -62,7 +65,9 @@ final class JsonRecordTest extends FeatureCase
             [new GroupTrim(9, 'Rotala', true, 0.8, 0.4, ['Take every second one'])],
             11,
         )];
-        yield 'forecast' => [ForecastRecord::read(['nitrate' => ['now' => [20.0, 17.5, 22.5, 2.0], 'source' => [5.0, 4.0, 6.0, 0.5], 'after' => [15.0, 13.0, 17.0, 1.5], 'next' => null]])];
+        yield 'forecast' => [ForecastRecord::read(['nitrate' => [
+            'now' => [20.0, 17.5, 22.5, 2.0], 'source' => [5.0, 4.0, 6.0, 0.5], 'after' => [15.0, 13.0, 17.0, 1.5], 'next' => null,
+        ]])];
         yield 'card' => [new BatchRecord(
             'Soft',
             'hardy_shrimp',
@@ -79,7 +84,17 @@ final class JsonRecordTest extends FeatureCase
             [Ion::Calcium->value => 0.75, Ion::Bicarbonate->value => 1.0],
             [new BatchAcid(Ion::Chloride, 0.25, 1)],
         )];
-        yield 'looks' => [new BatchChecks([new BatchCheck(301.5, 0.05, 0.0, false, 6.8, 21.5, true, false, CarbonImmutable::createFromTimestamp(1_700_000_000))])];
+        yield 'looks' => [new BatchChecks([new BatchCheck(
+            301.5,
+            0.05,
+            0.0,
+            false,
+            6.8,
+            21.5,
+            true,
+            false,
+            CarbonImmutable::createFromTimestamp(1_700_000_000),
+        )])];
         yield 'answers' => [GivenAnswers::none()->with('where', 'sand')->with('dirty', GivenAnswers::UNKNOWN)];
         yield 'own figures' => [OwnEstimates::read(null)->with(['between' => 12.0, 'glass.days' => 10.0])];
         yield 'week' => [new WeekHabits([1, 2, 3, 4, 5, 6, 7], ['06:00', '07:15', '08:30', '09:45', '10:00', '11:00', '23:59'], 25)];
@@ -123,13 +138,17 @@ final class JsonRecordTest extends FeatureCase
 
     public function testAForecastOfAPartIsAsFarOnItsWayAsTheNewWaterReaches(): void
     {
-        $whole = ForecastRecord::read(['nitrate' => ['now' => [20.0, 16.0, 24.0, 3.0], 'source' => [4.0, 4.0, 4.0, 0.0], 'after' => [12.0, 9.6, 14.4, 1.8], 'next' => null], 'ph' => ['now' => [7.0, 6.9, 7.1, 0.1], 'source' => [8.0, 7.9, 8.1, 0.1], 'after' => [7.4, 7.3, 7.5, 0.1], 'next' => null]]);
+        $whole = ForecastRecord::read([
+            'nitrate' => ['now' => [20.0, 16.0, 24.0, 3.0], 'source' => [4.0, 4.0, 4.0, 0.0], 'after' => [12.0, 9.6, 14.4, 1.8], 'next' => null],
+            'ph' => ['now' => [7.0, 6.9, 7.1, 0.1], 'source' => [8.0, 7.9, 8.1, 0.1], 'after' => [7.4, 7.3, 7.5, 0.1], 'next' => null],
+        ]);
         $half = $whole->partly(0.25)->row(Parameter::Nitrate);
         self::assertEqualsWithDelta(16.0, $half->after?->central, 1e-12);
         self::assertEqualsWithDelta(2.25, $half->after?->spread, 1e-12);
         self::assertNull($whole->partly(0.25)->row(Parameter::Acidity)->after);
         // What was there before is what was read before, though the plan is a new one.
-        $later = ForecastRecord::read(['nitrate' => ['now' => [13.0, 12.0, 14.0, 1.0], 'after' => [9.0, 8.0, 10.0, 1.0]]])->withNowOf($whole)->row(Parameter::Nitrate);
+        $later = ForecastRecord::read(['nitrate' => ['now' => [13.0, 12.0, 14.0, 1.0], 'after' => [9.0, 8.0, 10.0, 1.0]]])->withNowOf($whole)
+            ->row(Parameter::Nitrate);
         self::assertSame([20.0, 9.0], [$later->now?->central, $later->after?->central]);
         self::assertEqualsWithDelta((new NormalValue(0.0, 1.0))->quantile(0.9), (BandRecord::from(new NormalValue(5.0, 1.0))?->halfWidth()), 1e-12);
     }
@@ -137,7 +156,10 @@ final class JsonRecordTest extends FeatureCase
     public function testLooksOfBeforeWereABareList(): void
     {
         $check = (new BatchCheck(301.5, 0.05, 0.0, false, null, null, true, false, CarbonImmutable::now()))->toKeep();
-        self::assertSame([301.5, 299.0], array_map(static fn(BatchCheck $look): float => $look->read, BatchChecks::read([$check, ['read' => 299.0] + $check])->all));
+        self::assertSame(
+            [301.5, 299.0],
+            array_map(static fn(BatchCheck $look): float => $look->read, BatchChecks::read([$check, ['read' => 299.0] + $check])->all),
+        );
     }
 
     /** @return iterable<string, array{class-string<Model>, string, class-string<JsonRecord>}> */

@@ -56,7 +56,13 @@ final class LedgerTest extends FeatureCase
     {
         $entries = Ledger::entries();
         self::assertGreaterThan(200, count($entries));
-        self::assertSame([], array_map(static fn(LedgerEntry $entry): string => $entry->name, array_filter($entries, static fn(LedgerEntry $entry): bool => strlen($entry->text) < 8 || $entry->value === '')));
+        self::assertSame(
+            [],
+            array_map(
+                static fn(LedgerEntry $entry): string => $entry->name,
+                array_filter($entries, static fn(LedgerEntry $entry): bool => strlen($entry->text) < 8 || $entry->value === ''),
+            ),
+        );
         self::assertCount(count($entries), self::entries());
     }
 
@@ -87,9 +93,16 @@ final class LedgerTest extends FeatureCase
         self::assertSame('usually 0.2, 0.8', $entries['LeafSigns::all.soft_water']->value);
         self::assertStringContainsString('molarMass 172.171; brings Ca 1, SO4 1', $entries['Salts::all.gypsum']->value);
         // CRC Handbook and IUPAC: what each ion has of its own.
-        self::assertSame(['44.5', LedgerEntry::PUBLISHED], [$entries['Ion::Bicarbonate.limitingConductivity']->value, $entries['Ion::Bicarbonate.limitingConductivity']->grade]);
+        self::assertSame(
+            ['44.5', LedgerEntry::PUBLISHED],
+            [$entries['Ion::Bicarbonate.limitingConductivity']->value, $entries['Ion::Bicarbonate.limitingConductivity']->grade],
+        );
         self::assertSame(['24.305', LedgerEntry::PUBLISHED], [$entries['Ion::Magnesium.molarMass']->value, $entries['Ion::Magnesium.molarMass']->grade]);
-        foreach (['AnimalKinds' => AnimalKinds::all(), 'JobKinds' => JobKinds::all(), 'PlantCatalogue' => PlantCatalogue::all(), 'AlgaeTypes' => AlgaeTypes::all(), 'Causes' => Causes::all(), 'LeafCauses' => LeafCauses::all(), 'LeafSigns' => LeafSigns::all(), 'AppearanceSigns' => AppearanceSigns::all(), 'Salts' => Salts::all()] as $name => $catalogue) {
+        foreach ([
+            'AnimalKinds' => AnimalKinds::all(), 'JobKinds' => JobKinds::all(), 'PlantCatalogue' => PlantCatalogue::all(),
+            'AlgaeTypes' => AlgaeTypes::all(), 'Causes' => Causes::all(), 'LeafCauses' => LeafCauses::all(), 'LeafSigns' => LeafSigns::all(),
+            'AppearanceSigns' => AppearanceSigns::all(), 'Salts' => Salts::all(),
+        ] as $name => $catalogue) {
             self::assertSame([], array_diff(array_map(static fn(string $key): string => $name.'::all.'.$key, array_keys($catalogue)), array_keys($entries)));
         }
     }
@@ -107,7 +120,8 @@ final class LedgerTest extends FeatureCase
         foreach ([10, 5, 0] as $ago) {
             $tank->topOffs()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'source_water_id' => $water->id]);
         }
-        $page = $this->get('/estimates')->assertOk()->assertSee('Daily nitrate rise in Brook')->assertSee('2 tests')->assertSee('A level spoon of Gypsum')->assertSee('3.00 ± ')->assertSee('Factor of the TDS meter')->assertSee('one pair');
+        $page = $this->get('/estimates')->assertOk()->assertSee('Daily nitrate rise in Brook')->assertSee('2 tests')
+            ->assertSee('A level spoon of Gypsum')->assertSee('3.00 ± ')->assertSee('Factor of the TDS meter')->assertSee('one pair');
         // 3 mm a day off 25 dm2 count as two weeks, and 8 L in ten days beside it: (14 * 0.75 + 8) / 24.
         $page->assertSee('Daily evaporation of Brook')->assertSee("0.75\u{A0}L")->assertSee("0.77\u{A0}L")->assertSee('2 top-offs');
     }
@@ -123,13 +137,17 @@ final class LedgerTest extends FeatureCase
         foreach ([10, 5, 2] as $ago) {
             $tank->topOffs()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'source_water_id' => $water->id]);
         }
-        $figures = static fn(): array => array_map(static fn(ReplacedEstimate $row): array => [$row->figure, $row->tank, $row->product], (new EstimatesPage($keeper->fresh() ?? $keeper))->replaced());
+        $figures = static fn(): array => array_map(
+            static fn(ReplacedEstimate $row): array => [$row->figure, $row->tank, $row->product],
+            (new EstimatesPage($keeper->fresh() ?? $keeper))->replaced(),
+        );
         $before = [['made.nitrate', $tank->id, null], ['evaporation', $tank->id, null], ['spoon', null, $product->id], ['pen', null, null]];
         self::assertSame($before, $figures());
 
         $this->actingAs($keeper);
         foreach ($before as [$what, $ofTank, $ofProduct]) {
-            $this->post('/learning-resets', ['what' => $what, 'tank' => $ofTank, 'jar' => $ofProduct])->assertSessionHasNoErrors()->assertRedirect('/estimates#replaced');
+            $this->post('/learning-resets', ['what' => $what, 'tank' => $ofTank, 'jar' => $ofProduct])->assertSessionHasNoErrors()
+                ->assertRedirect('/estimates#replaced');
         }
         self::assertSame([], $figures());
         self::assertNull($product->refresh()->load('trials')->spoon());
@@ -152,7 +170,10 @@ final class LedgerTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $other = $this->tank($this->keeper('Stranger'));
         $this->actingAs($keeper);
-        foreach ([['what' => 'made.unobtainium', 'tank' => $tank->id], ['what' => 'evaporation', 'tank' => $other->id], ['what' => 'evaporation'], ['what' => 'spoon', 'jar' => 7], ['what' => ['x']], []] as $typed) {
+        foreach ([
+            ['what' => 'made.unobtainium', 'tank' => $tank->id], ['what' => 'evaporation', 'tank' => $other->id], ['what' => 'evaporation'],
+            ['what' => 'spoon', 'jar' => 7], ['what' => ['x']], [],
+        ] as $typed) {
             $this->post('/learning-resets', $typed)->assertSessionHasErrors();
         }
         self::assertSame(0, LearningReset::query()->count());
@@ -170,9 +191,15 @@ final class LedgerTest extends FeatureCase
         // Every seven days, done five days ago.
         self::assertSame(2, $due());
         $this->actingAs($keeper)->get('/estimates')->assertSee('every 7 days, 8 min');
-        $this->put('/estimates', ['figures' => ['glass' => ['days' => '10', 'minutes' => '20'], 'between' => '12', 'evaporation' => '6', 'before' => '']])->assertSessionHasNoErrors();
+        $this->put(
+            '/estimates',
+            ['figures' => ['glass' => ['days' => '10', 'minutes' => '20'], 'between' => '12', 'evaporation' => '6', 'before' => '']],
+        )->assertSessionHasNoErrors();
         self::assertSame(5, $due());
-        self::assertSame(['glass.days' => 10.0, 'glass.minutes' => 20.0, 'between' => 12.0, 'evaporation' => 6.0], array_replace(['glass.days' => 0.0, 'glass.minutes' => 0.0, 'between' => 0.0, 'evaporation' => 0.0], $keeper->refresh()->figures->own));
+        self::assertSame(
+            ['glass.days' => 10.0, 'glass.minutes' => 20.0, 'between' => 12.0, 'evaporation' => 6.0],
+            array_replace(['glass.days' => 0.0, 'glass.minutes' => 0.0, 'between' => 0.0, 'evaporation' => 0.0], $keeper->refresh()->figures->own),
+        );
         // 6 mm off 25 dm2 are 1.5 L.
         self::assertEqualsWithDelta(1.5, EvaporationQuery::of($tank->refresh())->value, 1e-9);
         $this->get('/tonight')->assertSee('12 between two tanks');
@@ -213,7 +240,10 @@ final class LedgerTest extends FeatureCase
             $checklist->steps()->whereIn('job', ['glass', 'algae'])->update(['done_at' => $at, 'found' => 'much', 'since' => 10.0]);
             $checklist->update(['state' => ChecklistState::Done, 'finished_at' => $at]);
         }
-        $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), TasksDoneQuery::intervals([$tank->id], OwnEstimates::read(null))[$tank->id] ?? []);
+        $counts = static fn(): array => array_map(
+            static fn(Interval $interval): int => $interval->count(),
+            TasksDoneQuery::intervals([$tank->id], OwnEstimates::read(null))[$tank->id] ?? [],
+        );
         self::assertEqualsCanonicalizing(['glass' => 3, 'algae' => 3], $counts());
         $this->travel(1)->minutes();
         $this->actingAs($keeper)->post('/learning-resets', ['what' => 'often.glass', 'tank' => $tank->id])->assertSessionHasNoErrors();
@@ -244,6 +274,15 @@ final class LedgerTest extends FeatureCase
         $this->post('/learning-resets', ['what' => 'turns.999999'])->assertSessionHasErrors('what');
         $stranger = $this->keeper('Other');
         $this->actingAs($stranger)->post('/learning-resets', ['what' => 'turns.'.$chores['prefilter']->id])->assertSessionHasErrors('what');
-        self::assertSame(['what' => 'turns.77'], array_intersect_key(KeeperTables::all()['learning_resets']->renumbered(['id' => 1, 'what' => 'turns.'.$chores['floss']->id, 'since' => '2026-01-01'], ['chores' => [$chores['floss']->id => 77]]) ?? [], ['what' => 1]));
+        self::assertSame(
+            ['what' => 'turns.77'],
+            array_intersect_key(
+                KeeperTables::all()['learning_resets']->renumbered(
+                    ['id' => 1, 'what' => 'turns.'.$chores['floss']->id, 'since' => '2026-01-01'],
+                    ['chores' => [$chores['floss']->id => 77]],
+                ) ?? [],
+                ['what' => 1],
+            ),
+        );
     }
 }

@@ -52,15 +52,23 @@ final class LightTest extends FeatureCase
     {
         [, $tank, $url] = $this->lit();
         $before = self::middle($tank);
-        $this->post("/tanks/$tank->id/light-readings", ['by' => $by, 'value' => $typed, 'across' => '50', 'front' => '40', 'depth' => '200'])->assertSessionHasNoErrors()->assertRedirect($url);
+        $this->post("/tanks/$tank->id/light-readings", ['by' => $by, 'value' => $typed, 'across' => '50', 'front' => '40', 'depth' => '200'])
+            ->assertSessionHasNoErrors()->assertRedirect($url);
         $reading = $tank->lightReadings()->sole();
-        self::assertEqualsWithDelta([$light, $doubt, 0.5, 0.4, 200.0], [$reading->light, $reading->band, $reading->across, $reading->front, $reading->depth], 1e-9);
+        self::assertEqualsWithDelta(
+            [$light, $doubt, 0.5, 0.4, 200.0],
+            [$reading->light, $reading->band, $reading->across, $reading->front, $reading->depth],
+            1e-9,
+        );
         $after = self::middle($tank);
         self::assertNotEqualsWithDelta($before, $after, 0.01 * $before);
         // Twice as much shown is more light everywhere.
         $this->delete("/tanks/$tank->id/light-readings/$reading->id")->assertRedirect($url);
         self::assertEqualsWithDelta($before, self::middle($tank), 1e-9);
-        $this->post("/tanks/$tank->id/light-readings", ['by' => $by, 'value' => (string) (2 * (int) $typed), 'across' => '50', 'front' => '40', 'depth' => '200'])->assertSessionHasNoErrors();
+        $this->post(
+            "/tanks/$tank->id/light-readings",
+            ['by' => $by, 'value' => (string) (2 * (int) $typed), 'across' => '50', 'front' => '40', 'depth' => '200'],
+        )->assertSessionHasNoErrors();
         self::assertGreaterThan($after, self::middle($tank));
     }
 
@@ -78,8 +86,10 @@ final class LightTest extends FeatureCase
     public function testThePictureSaysWhichPlantGetsTooMuchLightAndWhichTooLittle(string $kind, string $told, string $state): void
     {
         [$keeper, $tank, $url] = $this->lit();
-        $this->put("/tanks/$tank->id/lights/".$tank->lamps()->sole()->id, ['told' => $told, 'ramp' => '0', 'dimmer' => '100'] + self::LAMP)->assertSessionHasNoErrors();
-        $tank->plantGroups()->create(['kind' => $kind, 'left_edge' => 0.4, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 0.6])->looks()->create(['happened_at' => now(), 'height' => 60]);
+        $this->put("/tanks/$tank->id/lights/".$tank->lamps()->sole()->id, ['told' => $told, 'ramp' => '0', 'dimmer' => '100'] + self::LAMP)
+            ->assertSessionHasNoErrors();
+        $tank->plantGroups()->create(['kind' => $kind, 'left_edge' => 0.4, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 0.6])->looks()
+            ->create(['happened_at' => now(), 'height' => 60]);
         $page = $this->get($url)->assertOk()->assertSee('light-shades', false)->assertSee($state);
         $others = array_diff(['too bright', 'in range', 'too dark'], [$state]);
         array_map($page->assertDontSee(...), $others);

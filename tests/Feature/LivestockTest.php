@@ -53,16 +53,23 @@ final class LivestockTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         [$keeper, $tank] = $this->readyTank();
         $base = '/tanks/'.$tank->id;
-        $this->actingAs($keeper)->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=2&ammonium=0&ph=7.1')->assertOk()->assertSeeText('Drip')->assertSeeText('How is this worked out?')->assertSeeText('Float the bag');
-        $this->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Into clean water, then drip')->assertSeeText("1.0\u{A0}L of dechlorinated water at 900\u{A0}µS/cm")->assertSeeText('times as much');
+        $this->actingAs($keeper)->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=2&ammonium=0&ph=7.1')->assertOk()
+            ->assertSeeText('Drip')->assertSeeText('How is this worked out?')->assertSeeText('Float the bag');
+        $this->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Into clean water, then drip')
+            ->assertSeeText("1.0\u{A0}L of dechlorinated water at 900\u{A0}µS/cm")->assertSeeText('times as much');
         // GH tells it where there is no meter: twice the 6.5 degrees of the tank is twice its 330.
         $this->get($base.'/new-arrival?sort=fish&hardness=13&litres=1&hours=20')->assertSeeText('Into clean water, then drip')->assertSeeText('at 660');
         // With neither it is the longest way, after the ammonia is bound.
-        $this->get($base.'/new-arrival?sort=fish&litres=1&hours=20')->assertOk()->assertSeeText('They travelled long, and nobody knows how much the two waters differ')->assertSeeText('Bind the ammonia')->assertDontSeeText('times in all. Stop as soon as the meter shows')->assertSeeText('Name');
-        $this->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1&working=ammonia')->assertSeeText('Ammonia once the bag is open')->assertSeeText('acidity constant of ammonium');
+        $this->get($base
+            .'/new-arrival?sort=fish&litres=1&hours=20')->assertOk()
+                ->assertSeeText('They travelled long, and nobody knows how much the two waters differ')->assertSeeText('Bind the ammonia')
+                ->assertDontSeeText('times in all. Stop as soon as the meter shows')->assertSeeText('Name');
+        $this->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1&working=ammonia')
+            ->assertSeeText('Ammonia once the bag is open')->assertSeeText('acidity constant of ammonium');
         $this->get($base.'/new-arrival?sort=shrimp&conductivity=335&litres=1&hours=1&ammonium=&ph=7.2')->assertSeeText('Float and release');
         $this->from($base.'/new-arrival')->get($base.'/new-arrival?sort=fish&conductivity=-5&litres=1')->assertRedirect();
-        $this->post($base.'/new-arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'hours' => '1', 'what' => 'Ten shrimp'])->assertSessionHasNoErrors();
+        $this->post($base.'/new-arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'hours' => '1', 'what' => 'Ten shrimp'])
+            ->assertSessionHasNoErrors();
         $arrival = Arrival::query()->sole();
         $course = "$base/new-arrivals/$arrival->id";
         $this->get($course)->assertSeeText('Step 1 of 5')->assertSeeText('Light off');
@@ -95,7 +102,10 @@ final class LivestockTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         [$keeper, $tank] = $this->readyTank();
         $base = '/tanks/'.$tank->id;
-        $this->actingAs($keeper)->post($base.'/new-arrivals', ['sort' => 'fish', 'conductivity' => '990', 'litres' => '0.5', 'hours' => '1', 'what' => 'Six rasboras'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            $base.'/new-arrivals',
+            ['sort' => 'fish', 'conductivity' => '990', 'litres' => '0.5', 'hours' => '1', 'what' => 'Six rasboras'],
+        )->assertSessionHasNoErrors();
         $arrival = Arrival::query()->sole();
         $course = "$base/new-arrivals/$arrival->id";
         foreach ([0, 1, 2] as $step) {
@@ -103,12 +113,14 @@ final class LivestockTest extends FeatureCase
         }
         // 990 against 330, twice as much more, to 15 %: 13.3 times half a litre in an hour; after a quarter of that it holds 2.04 L and shows 492.
         $page = $this->get($course)->assertSeeText('Let it drip')->assertSee('data-rings="'.CarbonImmutable::now()->addHour()->getTimestamp().'"', false);
-        $page->assertSeeText('09:15')->assertSeeText("2.0\u{A0}L")->assertSeeText("492\u{A0}µS/cm")->assertSeeText("6.7\u{A0}L")->assertSeeText("380\u{A0}µS/cm");
+        $page->assertSeeText('09:15')->assertSeeText("2.0\u{A0}L")->assertSeeText("492\u{A0}µS/cm")->assertSeeText("6.7\u{A0}L")
+            ->assertSeeText("380\u{A0}µS/cm");
         // What is read of the tank meanwhile moves no plan that was begun.
         $this->read($keeper, $tank, ['conductivity' => '400']);
         $this->get($course)->assertSeeText("492\u{A0}µS/cm");
         // At 429 still twice what they stand: 3.33 L are in the bucket, as much again at 6.17 L an hour is 33 minutes.
-        $this->post($course.'/step', ['step' => 3, 'pen' => '429'])->assertSessionHasErrors(['pen' => 'It still differs by more than they tolerate: about 33 minutes more.']);
+        $this->post($course.'/step', ['step' => 3, 'pen' => '429'])
+            ->assertSessionHasErrors(['pen' => 'It still differs by more than they tolerate: about 33 minutes more.']);
         self::assertSame(3, $arrival->refresh()->step);
         $this->post($course.'/step', ['step' => 3, 'pen' => '378'])->assertSessionHasNoErrors();
         self::assertSame(4, $arrival->refresh()->step);
@@ -142,14 +154,17 @@ final class LivestockTest extends FeatureCase
     public function testPlantsAreRinsedAndNotDripped(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/new-arrival?sort=plant&conductivity=900&litres=1&hours=40&ammonium=2")->assertSeeText('Rinse and quarantine')->assertSeeText('Under running water: snails, eggs in clear jelly, planaria, hair')->assertDontSeeText('Float the bag')->assertDontSeeText('They travelled long. Once the bag is open CO₂ escapes, pH rises, and');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/new-arrival?sort=plant&conductivity=900&litres=1&hours=40&ammonium=2")
+            ->assertSeeText('Rinse and quarantine')->assertSeeText('Under running water: snails, eggs in clear jelly, planaria, hair')
+            ->assertDontSeeText('Float the bag')->assertDontSeeText('They travelled long. Once the bag is open CO₂ escapes, pH rises, and');
     }
 
     public function testATankThatWasNeverReadTakesTheLongestWay(): void
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $this->actingAs($keeper)->get("/tanks/$tank->id/new-arrival?sort=fish&conductivity=900&litres=1")->assertOk()->assertSeeText('Nobody knows how much the two waters differ, so the slow way is the')->assertDontSeeText('µS/cm.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/new-arrival?sort=fish&conductivity=900&litres=1")->assertOk()
+            ->assertSeeText('Nobody knows how much the two waters differ, so the slow way is the')->assertDontSeeText('µS/cm.');
         $this->post("/tanks/$tank->id/new-arrivals", ['sort' => 'fish', 'conductivity' => '900', 'litres' => '1', 'what' => 'x'])->assertSessionHasNoErrors();
         $this->get("/tanks/$tank->id/new-arrivals/".Arrival::query()->sole()->id)->assertOk();
     }
@@ -161,10 +176,13 @@ final class LivestockTest extends FeatureCase
         $tank = $this->tank($keeper, $this->water($keeper));
         $this->actingAs($keeper)->get("/tanks/$tank->id/cycling")->assertOk()->assertSeeText('How do you cycle it?');
         $this->post("/tanks/$tank->id/cycling", ['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-10'])->assertSessionHasNoErrors();
-        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Day 21, week 4')->assertSeeText('Not tested yet. Test ammonia and nitrite together to see where it is.')->assertSeeText('Dose ammonia to 2 mg/L nitrogen: 0.76 g of ammonium chloride')->assertSeeText('gloves and glasses');
+        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Day 21, week 4')
+            ->assertSeeText('Not tested yet. Test ammonia and nitrite together to see where it is.')
+            ->assertSeeText('Dose ammonia to 2 mg/L nitrogen: 0.76 g of ammonium chloride')->assertSeeText('gloves and glasses');
         $this->get('/')->assertSeeText('Cycling, day 21')->assertDontSeeText('Ammonia is dangerous now');
         $this->read($keeper, $tank, ['ammonium' => '0.5', 'nitrite' => '2', 'carbonate_hardness' => '4']);
-        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Not cycled: the tests show ammonia or nitrite.')->assertSeeText('Nothing to do today. Test again');
+        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Not cycled: the tests show ammonia or nitrite.')
+            ->assertSeeText('Nothing to do today. Test again');
         $start = $tank->cycling()->sole();
         $known = new CyclingQuery($tank->setRelation('keeper', $keeper), $start);
         self::assertSame([21, 2], [$known->day, count($known->readings)]);
@@ -172,7 +190,8 @@ final class LivestockTest extends FeatureCase
         $this->post("/tanks/$tank->id/cycling/doses", ['dose' => '1.5'])->assertSessionHasNoErrors();
         $this->travelTo('2026-03-21 09:00');
         $this->read($keeper, $tank, ['ammonium' => '0', 'nitrite' => '0']);
-        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Cycled: a dose of ammonia was gone within a day and left no nitrite.')->assertSeeText("Change 90\u{a0}% of the water, then plant");
+        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Cycled: a dose of ammonia was gone within a day and left no nitrite.')
+            ->assertSeeText("Change 90\u{a0}% of the water, then plant");
         $this->delete("/tanks/$tank->id/cycling")->assertRedirect();
         self::assertSame(0, $tank->cycling()->count());
     }
@@ -241,14 +260,16 @@ final class LivestockTest extends FeatureCase
         $tank->readings()->where('parameter', 'nitrate')->delete();
         $this->read($keeper, $tank, ['nitrate' => '80']);
         $this->actingAs($keeper)->get('/')->assertSee("/tanks/$tank->id/catch-up");
-        $answer = $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText('30 days without a water change; usually every 7 days.')->assertSeeText('Test ammonia, nitrite, KH and pH first: if KH is below 1 or ammonia')->assertSeeText('Caught up');
+        $answer = $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText('30 days without a water change; usually every 7 days.')
+            ->assertSeeText('Test ammonia, nitrite, KH and pH first: if KH is below 1 or ammonia')->assertSeeText('Caught up');
         // 80 to 18 with tap water of 5 takes three changes and more of those that the animals stand.
         self::assertGreaterThanOrEqual(3, substr_count((string) $answer->getContent(), 'of nitrate'));
         // What it says is what the sheet is opened with.
         preg_match('#/tanks/\d+/maintenance\?reason=amount&amp;way=percent&amp;percent=(\d+)#', (string) $answer->getContent(), $link);
         $share = $link[1] ?? '';
         $answer->assertSeeText("Change $share\u{a0}% of the water")->assertSee('data-working="change-0"', false);
-        $this->get("/tanks/$tank->id/catch-up?working=change-0", ['HX-Request' => 'true'])->assertOk()->assertSeeText('How much to change')->assertSeeText((string) ((int) $share / 100));
+        $this->get("/tanks/$tank->id/catch-up?working=change-0", ['HX-Request' => 'true'])->assertOk()->assertSeeText('How much to change')
+            ->assertSeeText((string) ((int) $share / 100));
         $this->get("/tanks/$tank->id/catch-up?working=change-99", ['HX-Request' => 'true'])->assertOk()->assertSeeText('Not worked out yet');
         $this->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=$share")->assertSee('value="'.$share.'"', false);
         $this->travelTo('2026-03-04 09:00');
@@ -260,7 +281,8 @@ final class LivestockTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->read($keeper, $tank, ['nitrate' => '60']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText('No water change of this tank is in the log yet.')->assertSeeText('Plan a water change')->assertDontSeeText('days without a water change; usually every');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText('No water change of this tank is in the log yet.')
+            ->assertSeeText('Plan a water change')->assertDontSeeText('days without a water change; usually every');
     }
 
     public function testDangerIsNamedBeforeTheWayBack(): void

@@ -18,7 +18,10 @@ final class LogTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         for ($i = 1; $i <= 60; ++$i) {
-            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => $i % 2 ? EntryKind::Note : EntryKind::Dose, 'title' => sprintf('entry %03d', $i), 'happened_at' => CarbonImmutable::parse('2026-01-01')->addDays($i)]);
+            $keeper->entries()->create([
+                'tank_id' => $tank->id, 'kind' => $i % 2 ? EntryKind::Note : EntryKind::Dose, 'title' => sprintf('entry %03d', $i),
+                'happened_at' => CarbonImmutable::parse('2026-01-01')->addDays($i),
+            ]);
         }
         $first = $this->actingAs($keeper)->get("/tanks/$tank->id/log?kind=note")->assertOk();
         $first->assertSeeInOrder(['entry 059', 'entry 057', 'entry 011'])->assertDontSee('entry 058')->assertDontSee('entry 009');
@@ -30,7 +33,10 @@ final class LogTest extends FeatureCase
     public function testAnEntryIsWrittenAndTakenOut(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post('/log', ['kind' => 'event', 'title' => 'Outlet knocked aside', 'body' => 'left corner', 'tank_id' => $tank->id, 'happened_at' => '2026-02-03T07:30'])->assertRedirect("/tanks/$tank->id/log");
+        $this->actingAs($keeper)->post(
+            '/log',
+            ['kind' => 'event', 'title' => 'Outlet knocked aside', 'body' => 'left corner', 'tank_id' => $tank->id, 'happened_at' => '2026-02-03T07:30'],
+        )->assertRedirect("/tanks/$tank->id/log");
         $entry = Entry::query()->where('kind', EntryKind::Event)->sole();
         $this->get('/log')->assertSee('Outlet knocked aside')->assertSee('left corner');
         $this->from('/log')->delete("/entries/$entry->id")->assertRedirect('/log');
@@ -61,7 +67,8 @@ final class LogTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $tank->update(['name' => '=1+1']);
         $keeper->kits()->create(['parameter' => Parameter::Temperature, 'method' => 'pen', 'unit' => 'fahrenheit', 'step' => 0.1]);
-        $csv = $this->actingAs($keeper->fresh() ?? $keeper)->get('/log/readings.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->streamedContent();
+        $csv = $this->actingAs($keeper->fresh() ?? $keeper)->get('/log/readings.csv')->assertOk()
+            ->assertHeader('Content-Type', 'text/csv; charset=utf-8')->streamedContent();
         $lines = array_map(static fn(string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($csv)));
 
         self::assertSame(['taken_at', 'tank', 'water', 'parameter', 'method', 'value', 'low', 'high', 'unit'], $lines[0]);
@@ -75,15 +82,22 @@ final class LogTest extends FeatureCase
 
     public function testAnEmptyDiaryStillHasItsColumns(): void
     {
-        self::assertSame("taken_at,tank,water,parameter,method,value,low,high,unit\n", $this->actingAs($this->keeper())->get('/log/readings.csv')->streamedContent());
+        self::assertSame(
+            "taken_at,tank,water,parameter,method,value,low,high,unit\n",
+            $this->actingAs($this->keeper())->get('/log/readings.csv')->streamedContent(),
+        );
     }
 
     public function testSettingsChangeWhatIsShownNotWhatIsKept(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $kept = $tank->readings()->orderBy('id')->get(['value', 'low', 'high'])->toJson();
-        $typed = $this->settings($keeper, ['general_hardness' => ['unit' => 'caco3'], 'conductivity' => ['unit' => 'tds'], 'nitrate' => ['fields' => '0 10 25 50']]);
-        $this->actingAs($keeper)->put('/settings', ['volume_unit' => 'us_gallon', 'bucket_litres' => '3', 'pen_factor' => '0.5'] + $typed)->assertSessionHasNoErrors();
+        $typed = $this->settings(
+            $keeper,
+            ['general_hardness' => ['unit' => 'caco3'], 'conductivity' => ['unit' => 'tds'], 'nitrate' => ['fields' => '0 10 25 50']],
+        );
+        $this->actingAs($keeper)->put('/settings', ['volume_unit' => 'us_gallon', 'bucket_litres' => '3', 'pen_factor' => '0.5'] + $typed)
+            ->assertSessionHasNoErrors();
         $keeper = Keeper::query()->whereKey($keeper->id)->sole();
 
         self::assertSame($kept, $tank->readings()->orderBy('id')->get(['value', 'low', 'high'])->toJson());
@@ -91,7 +105,8 @@ final class LogTest extends FeatureCase
         // It was typed in litres, which stood beside it.
         self::assertEqualsWithDelta(3.0, $keeper->bucket_litres, 1e-9);
         // A drop kit read as GH 7 is 6.5 on average, 116 mg/L CaCO3; 330 uS/cm is 165 on a salt-scale pen.
-        $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('US gal')->assertSeeInOrder(['general_hardness">116</span>', '<small>mg/L CaCO3</small>', 'conductivity">165</span>', '<small>mg/L TDS</small>'], false);
+        $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('US gal')
+            ->assertSeeInOrder(['general_hardness">116</span>', '<small>mg/L CaCO3</small>', 'conductivity">165</span>', '<small>mg/L TDS</small>'], false);
         self::assertSame([0.0, 10.0, 25.0, 50.0], $keeper->coreKit(Parameter::Nitrate)->fields);
         $this->get("/tanks/$tank->id/water-change")->assertOk()->assertSee('mg/L TDS');
     }
@@ -101,7 +116,9 @@ final class LogTest extends FeatureCase
         $keeper = $this->keeper();
         $typed = $this->settings($keeper, ['nitrate' => ['fields' => '5 3 1', 'unit' => 'furlong'], 'ph' => ['step' => 'fine', 'method' => 'between']]);
         $this->actingAs($keeper)->put('/settings', ['timezone' => 'Moon', 'bucket_litres' => '0', 'pen_factor' => '7', 'theme' => 'pink'] + $typed)
-            ->assertSessionHasErrors(['timezone', 'bucket_litres', 'pen_factor', 'theme', 'kits.nitrate.fields', 'kits.nitrate.unit', 'kits.ph.step', 'kits.ph.method']);
+            ->assertSessionHasErrors([
+                'timezone', 'bucket_litres', 'pen_factor', 'theme', 'kits.nitrate.fields', 'kits.nitrate.unit', 'kits.ph.step', 'kits.ph.method',
+            ]);
         self::assertSame(0, Kit::query()->count());
     }
 
@@ -115,9 +132,14 @@ final class LogTest extends FeatureCase
         $all = [];
         foreach (Parameter::cases() as $parameter) {
             $kit = $keeper->coreKit($parameter);
-            $all[$parameter->value] = ($kits[$parameter->value] ?? []) + ['method' => $kit->method->value, 'unit' => $kit->unit->key, 'step' => (string) $kit->step, 'fields' => implode(' ', $kit->fields)];
+            $all[$parameter->value] = ($kits[$parameter->value] ?? []) + [
+                'method' => $kit->method->value, 'unit' => $kit->unit->key, 'step' => (string) $kit->step, 'fields' => implode(' ', $kit->fields),
+            ];
         }
 
-        return ['name' => 'Wren', 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => '12', 'pen_factor' => '0.5', 'scale_step' => '0.1', 'kits' => $all];
+        return [
+            'name' => 'Wren', 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => '12',
+            'pen_factor' => '0.5', 'scale_step' => '0.1', 'kits' => $all,
+        ];
     }
 }

@@ -91,7 +91,8 @@ final class LoginThrottleTest extends FeatureCase
     {
         [$keeper] = $this->readyTank();
         $entries = Entry::query()->count();
-        $this->actingAs($keeper)->postJson('/log', ['kind' => 'note', 'title' => 'x', 'happened_at' => $moment])->assertStatus(422)->assertJsonValidationErrors('happened_at');
+        $this->actingAs($keeper)->postJson('/log', ['kind' => 'note', 'title' => 'x', 'happened_at' => $moment])->assertStatus(422)
+            ->assertJsonValidationErrors('happened_at');
         self::assertSame($entries, Entry::query()->count());
     }
 
@@ -105,7 +106,8 @@ final class LoginThrottleTest extends FeatureCase
             }
         });
         $link = (string) preg_replace('#^https?://[^/]+#', '', AccountEmail::link('sign-up.new', ['email' => 'both@cresco.test']));
-        $this->post($link, ['name' => 'Second', 'password' => 'still water too', 'password_confirmation' => 'still water too'])->assertRedirect('/sign-in')->assertSessionHas('status', __('account.there'));
+        $this->post($link, ['name' => 'Second', 'password' => 'still water too', 'password_confirmation' => 'still water too'])
+            ->assertRedirect('/sign-in')->assertSessionHas('status', __('account.there'));
         DB::rollBack();
         Keeper::flushEventListeners();
         self::assertSame(1, Keeper::query()->where('email', 'both@cresco.test')->count());
@@ -116,15 +118,30 @@ final class LoginThrottleTest extends FeatureCase
         $keeper = $this->keeper();
         Mail::fake();
         config(['app.url' => 'https://tanks.example']);
-        $this->withHeaders(['Host' => 'evil.example', 'X-Forwarded-Host' => 'evil.example'])->post('http://evil.example/password/forgotten', ['email' => $keeper->email]);
-        Mail::assertQueued(AccountEmail::class, static fn(AccountEmail $letter): bool => $letter->hasTo($keeper->email) && str_starts_with((string) $letter->link, 'https://tanks.example/password/new/'));
+        $this->withHeaders(['Host' => 'evil.example', 'X-Forwarded-Host' => 'evil.example'])
+            ->post('http://evil.example/password/forgotten', ['email' => $keeper->email]);
+        Mail::assertQueued(
+            AccountEmail::class,
+            static fn(AccountEmail $letter): bool => $letter->hasTo($keeper->email)
+                && str_starts_with((string) $letter->link, 'https://tanks.example/password/new/'),
+        );
         $this->post('http://evil.example/sign-up', ['email' => 'lark@cresco.test']);
-        Mail::assertQueued(AccountEmail::class, static fn(AccountEmail $letter): bool => $letter->hasTo('lark@cresco.test') && str_starts_with((string) $letter->link, 'https://tanks.example/sign-up/new?'));
+        Mail::assertQueued(
+            AccountEmail::class,
+            static fn(AccountEmail $letter): bool => $letter->hasTo('lark@cresco.test')
+                && str_starts_with((string) $letter->link, 'https://tanks.example/sign-up/new?'),
+        );
     }
 
     public function testAListForATokenIsAWrongToken(): void
     {
-        $this->post('/password/new', ['token' => ['x'], 'email' => 'wren@cresco.test', 'password' => '. Every change moves the tank towards this water: remineralise or', 'password_confirmation' => '. Every change moves the tank towards this water: remineralise or'])->assertSessionHasErrors('token');
+        $this->post(
+            '/password/new',
+            [
+                'token' => ['x'], 'email' => 'wren@cresco.test', 'password' => '. Every change moves the tank towards this water: remineralise or',
+                'password_confirmation' => '. Every change moves the tank towards this water: remineralise or',
+            ],
+        )->assertSessionHasErrors('token');
         $this->get('/password/new/abc?email[]=x')->assertOk();
     }
 
@@ -153,7 +170,10 @@ final class LoginThrottleTest extends FeatureCase
         // The same number, another keeper.
         $id = $keeper->id;
         $keeper->delete();
-        DB::table('keepers')->insert(['id' => $id, 'name' => 'Lark', 'email' => 'lark@cresco.test', 'password' => bcrypt('other source water'), 'created_at' => now(), 'updated_at' => now()]);
+        DB::table('keepers')->insert([
+            'id' => $id, 'name' => 'Lark', 'email' => 'lark@cresco.test', 'password' => bcrypt('other source water'), 'created_at' => now(),
+            'updated_at' => now(),
+        ]);
         $this->app?->make('auth')->forgetGuards();
         $this->get('/')->assertRedirect('/start');
     }
@@ -163,10 +183,12 @@ final class LoginThrottleTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $answers = [
             $this->get('/nowhere'), $this->delete('/settings'), $this->get('/'), $this->get('/bare'), $this->get('/sign-in'),
-            $this->actingAs($keeper)->get('/tanks/99'), $this->get("/tanks/$tank->id"), $this->post('/source-waters', ['name' => "\xFF"]), $this->postJson('/log', []),
+            $this->actingAs($keeper)->get('/tanks/99'), $this->get("/tanks/$tank->id"), $this->post('/source-waters', ['name' => "\xFF"]), $this
+                ->postJson('/log', []),
         ];
         foreach ($answers as $answer) {
-            $answer->assertHeader('Content-Security-Policy')->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY')->assertHeader('Referrer-Policy', 'same-origin');
+            $answer->assertHeader('Content-Security-Policy')->assertHeader('X-Content-Type-Options', 'nosniff')
+                ->assertHeader('X-Frame-Options', 'DENY')->assertHeader('Referrer-Policy', 'same-origin');
         }
     }
 
@@ -189,7 +211,8 @@ final class LoginThrottleTest extends FeatureCase
         Tank::query()->whereKey($tank->id)->update(['stone_kg' => 2000, 'stone_height' => 100]);
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertStatus(422)->assertSee('take up more room than there is');
         $this->get("/tanks/$tank->id/water-change", ['HX-Request' => 'true'])->assertOk()->assertSee('That cannot be.');
-        $this->getJson("/tanks/$tank->id")->assertStatus(422)->assertJsonPath('message', 'Stone and wood take up more room than there is: check their weight and height.');
+        $this->getJson("/tanks/$tank->id")->assertStatus(422)
+            ->assertJsonPath('message', 'Stone and wood take up more room than there is: check their weight and height.');
     }
 
     /** @return iterable<string, array{array<string, string>, array<string, string>}> tank, source */
@@ -223,18 +246,25 @@ final class LoginThrottleTest extends FeatureCase
         $this->product($keeper, 'gypsum');
         $this->actingAs($keeper)->get('/mix-water')->assertOk();
         foreach (range(1, 30) as $i) {
-            $this->read($keeper, $this->water($keeper, "Well $i"), ['general_hardness' => (string) $i, 'carbonate_hardness' => (string) ($i / 2), 'conductivity' => (string) (40 * $i)]);
+            $this->read(
+                $keeper,
+                $this->water($keeper, "Well $i"),
+                ['general_hardness' => (string) $i, 'carbonate_hardness' => (string) ($i / 2), 'conductivity' => (string) (40 * $i)],
+            );
         }
         $from = microtime(true);
         $this->get('/mix-water')->assertOk();
         self::assertLessThan(10.0, microtime(true) - $from);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query(['animals_was' => 'community', 'waters' => $keeper->waters()->pluck('id')->all()]))->assertOk()->assertSee('At most 8 waters at once.');
+        $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query([
+            'animals_was' => 'community', 'waters' => $keeper->waters()->pluck('id')->all(),
+        ]))->assertOk()->assertSee('At most 8 waters at once.');
     }
 
     public function testNothingIsSentBackWhileAnotherRequestRunsBeside(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->from("/tanks/$tank->id/edit")->put("/tanks/$tank->id", ['name' => 'Brook', 'outer_length' => 'much'])->assertSessionHasErrors('outer_length');
+        $this->actingAs($keeper)->from("/tanks/$tank->id/edit")->put("/tanks/$tank->id", ['name' => 'Brook', 'outer_length' => 'much'])
+            ->assertSessionHasErrors('outer_length');
         // The drawing that was asked for while typing comes in between.
         $this->get('/tanks/draw?outer_length=much', ['HX-Request' => 'true'])->assertOk();
         $this->get("/tanks/$tank->id/edit", ['HX-Request' => ''])->assertOk()->assertSee('value="much"', false);

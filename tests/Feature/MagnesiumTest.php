@@ -43,7 +43,11 @@ final class MagnesiumTest extends FeatureCase
 
         // By hand: 10 degrees are 1.783 mmol/L; 40 mg/L of calcium 0.998 of it; the rest weighs 19.1 mg/L. Drops are read a little lower than they count.
         self::assertEqualsWithDelta(19.1, $this->level(Parameter::Magnesium), 3.0);
-        self::assertEqualsWithDelta(self::MAGNESIUM * ($this->level(Parameter::GeneralHardness) - $this->level(Parameter::Calcium) / self::CALCIUM), $this->level(Parameter::Magnesium), 1e-6);
+        self::assertEqualsWithDelta(
+            self::MAGNESIUM * ($this->level(Parameter::GeneralHardness) - $this->level(Parameter::Calcium) / self::CALCIUM),
+            $this->level(Parameter::Magnesium),
+            1e-6,
+        );
         self::assertEqualsWithDelta($this->level(Parameter::Magnesium), $this->courses()->working(Parameter::Magnesium)->value('Mg'), 0.05);
     }
 
@@ -55,7 +59,10 @@ final class MagnesiumTest extends FeatureCase
         self::assertEqualsWithDelta($calcium, $this->level(Parameter::Calcium), 0.06 * $calcium);
         self::assertEqualsWithDelta(10.0, $this->level(Parameter::Magnesium), 2.0);
         // How far it may be off is what of both may be.
-        $spread = self::MAGNESIUM * hypot($this->courses()->level(Parameter::GeneralHardness)->spread(), $this->courses()->level(Parameter::Calcium)->spread() / self::CALCIUM);
+        $spread = self::MAGNESIUM * hypot(
+            $this->courses()->level(Parameter::GeneralHardness)->spread(),
+            $this->courses()->level(Parameter::Calcium)->spread() / self::CALCIUM,
+        );
         self::assertEqualsWithDelta($spread, $this->courses()->level(Parameter::Magnesium)->spread(), 0.25 * $spread);
     }
 

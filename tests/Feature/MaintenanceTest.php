@@ -20,9 +20,20 @@ final class MaintenanceTest extends FeatureCase
     public function testPickedTasksStandOnTheSheetWhereTheyBelong(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=40&tasks[]=glass&tasks[]=floaters&tasks[]=media")->assertOk()
-            ->assertSeeInOrder(['Switch off', 'Take out floating plants', 'Clean the glass', 'Drain to the mark', 'Rinse filter media', 'Refill', 'Put back floating plants', 'Switch on again']);
-        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['glass', 'media'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=40&tasks[]=glass&tasks[]=floaters&tasks[]=media")
+            ->assertOk()
+            ->assertSeeInOrder([
+                'Switch off', 'Take out floating plants', 'Clean the glass', 'Drain to the mark', 'Rinse filter media', 'Refill',
+                'Put back floating plants', 'Switch on again',
+            ]);
+        $checklist = $this->writeRun(
+            $keeper,
+            $tank,
+            [
+                'reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['glass', 'media'],
+                'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d'),
+            ],
+        );
         $jobs = $this->jobs($checklist);
 
         self::assertLessThan(array_search('drain', $jobs, true), array_search('glass', $jobs, true));
@@ -37,15 +48,20 @@ final class MaintenanceTest extends FeatureCase
         $own = array_values(array_diff($usual, ['glass']));
         array_splice($own, (int) array_search('on', $own, true) + 1, 0, ['glass']);
         $query = ['tasks' => ['glass'], 'order' => implode(',', $own)];
-        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query($query))->assertOk()->assertSee('Not the usual order.')->assertSee('what comes off the glass leaves with the water');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query($query))->assertOk()->assertSee('Not the usual order.')
+            ->assertSee('what comes off the glass leaves with the water');
         self::assertSame($own, $this->jobs($this->writeRun($keeper, $tank, $query)));
     }
 
     public function testAWayOfTheTankChangesItsSheets(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $ways = ['bed' => 'rotate', 'flow' => 'off', 'glass' => 'after', 'media' => 'next_day', 'minerals' => 'direct', 'conditioner' => 'tank', 'filter' => 'covered'];
-        $this->actingAs($keeper)->put("/tanks/$tank->id/methods", ['schools' => $ways, 'back' => 'tasks[]=glass'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/maintenance?tasks[]=glass");
+        $ways = [
+            'bed' => 'rotate', 'flow' => 'off', 'glass' => 'after', 'media' => 'next_day', 'minerals' => 'direct', 'conditioner' => 'tank',
+            'filter' => 'covered',
+        ];
+        $this->actingAs($keeper)->put("/tanks/$tank->id/methods", ['schools' => $ways, 'back' => 'tasks[]=glass'])->assertSessionHasNoErrors()
+            ->assertRedirect("/tanks/$tank->id/maintenance?tasks[]=glass");
         $checklist = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['glass', 'media']]);
         $jobs = $this->jobs($checklist);
 
@@ -62,7 +78,8 @@ final class MaintenanceTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'percent', 'percent' => '50', 'tasks' => ['glass']]);
         $cool = $checklist->steps()->where('job', 'cool')->firstOrFail();
-        $page = $this->actingAs($keeper)->get("/checklists/$checklist->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Clean the glass');
+        $page = $this->actingAs($keeper)->get("/checklists/$checklist->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')
+            ->assertSee('Clean the glass');
         $this->post("/checklists/$checklist->id/steps/$cool->position/open")->assertNoContent();
         // The pane step can be ended first, and the timer goes on meanwhile.
         $glass = $checklist->steps()->where('job', 'glass')->firstOrFail();
@@ -119,7 +136,8 @@ final class MaintenanceTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?dry=1&tasks[]=trim&tasks[]=vacuum")->assertOk()
-            ->assertSee('No water change')->assertSee('only with a water change')->assertSee('Net the surface')->assertDontSee('Drain to the mark')->assertDontSee('leave:');
+            ->assertSee('No water change')->assertSee('only with a water change')->assertSee('Net the surface')->assertDontSee('Drain to the mark')
+            ->assertDontSee('leave:');
         $checklist = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim', 'vacuum'], 'signs' => ['tall'], 'signs_was' => ['tall']]);
         self::assertSame(['look', 'hands', 'off', 'trim', 'net', 'check', 'on', 'lid', 'close'], $this->jobs($checklist));
         self::assertFalse($checklist->changes_water);
@@ -129,7 +147,8 @@ final class MaintenanceTest extends FeatureCase
         $this->get("/checklists/$checklist->id/print")->assertSee('no water change');
         $this->finish($checklist);
 
-        $this->get("/checklists/$checklist->id/forecast-check")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')->assertDontSee('Not tested yet');
+        $this->get("/checklists/$checklist->id/forecast-check")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')
+            ->assertDontSee('Not tested yet');
         $this->get("/tanks/$tank->id/log")->assertSee('Trim the plants')->assertSee('Seen: stems at the surface.')->assertDontSee('Changed 0');
         // It is no change: that is as due as before.
         $this->travel(3)->hours();
@@ -142,7 +161,11 @@ final class MaintenanceTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $picked = function (string $query) use ($keeper, $tank): array {
-            preg_match_all('/name="tasks\[\]" value="(\w+)"\s+checked/', (string) $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?$query")->assertOk()->getContent(), $found);
+            preg_match_all(
+                '/name="tasks\[\]" value="(\w+)"\s+checked/',
+                (string) $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?$query")->assertOk()->getContent(),
+                $found,
+            );
             sort($found[1]);
 
             return $found[1];
@@ -160,7 +183,9 @@ final class MaintenanceTest extends FeatureCase
             $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance")->assertDontSee('as long as you guess');
             $checklist = $this->writeRun($keeper, $tank, ['guess' => '30']);
             $start = CarbonImmutable::parse('2026-01-01 10:00')->addDays($i);
-            Checklist::query()->whereKey($checklist->id)->update(['state' => 'done', 'holds' => null, 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
+            Checklist::query()->whereKey($checklist->id)->update([
+                'state' => 'done', 'holds' => null, 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i),
+            ]);
         }
         // 45, 60 and 75 minutes for guesses of 30: twice as long in the middle, against a guess that is as good as not; 7.5^(6.25 / 22.75).
         $this->get("/tanks/$tank->id/maintenance")->assertSee('Your sessions here usually take 1.7 times as long as you guess.');
@@ -171,8 +196,10 @@ final class MaintenanceTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $query = ['reason' => 'amount', 'way' => 'litres', 'litres' => '40'];
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50']))->assertOk()->assertSee('while 40')->assertSee('Some new water drains away again.');
-        $this->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('continuous change: refill rate, % of the drain rate');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50']))->assertOk()
+            ->assertSee('while 40')->assertSee('Some new water drains away again.');
+        $this->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))
+            ->assertSee('continuous change: refill rate, % of the drain rate');
         $this->get("/tanks/$tank->id/water-change?inflow=50&drains=2")->assertSee('Once only, when water runs in while the tank drains.');
         $this->get("/tanks/$tank->id/water-change?inflow=100")->assertSee('Between 0 and 90');
         $minutes = static fn(Checklist $of): int => $of->steps()->where('job', 'drain')->firstOrFail()->content->minutes - 2;
@@ -194,9 +221,15 @@ final class MaintenanceTest extends FeatureCase
         $keeper->update(['bucket_litres' => 12]);
         // 36 L: three of 12 L, or four of 9 L, 9 kg of water and about 0.7 of bucket.
         $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '36']);
-        self::assertMatchesRegularExpression('/3 × 12.L by bucket; filled to three quarters that is 4 trips of about 9\.7.kg each/u', $this->lines($checklist, 'drain'));
+        self::assertMatchesRegularExpression(
+            '/3 × 12.L by bucket; filled to three quarters that is 4 trips of about 9\.7.kg each/u',
+            $this->lines($checklist, 'drain'),
+        );
         $keeper->update(['volume_unit' => 'us_gallon']);
-        self::assertMatchesRegularExpression('/trips of about 21.lb each/u', $this->lines($this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '9.5']), 'drain'));
+        self::assertMatchesRegularExpression(
+            '/trips of about 21.lb each/u',
+            $this->lines($this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '9.5']), 'drain'),
+        );
     }
 
     public function testTheMostOfPeroxideIsForTheWaterThatIsLeft(): void
@@ -205,16 +238,24 @@ final class MaintenanceTest extends FeatureCase
         $asked = ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['spot']];
         $low = VesselQuery::tank($tank)->litres() - 40.0;
         $checklist = $this->writeRun($keeper, $tank, $asked);
-        self::assertStringContainsString(sprintf("at most %d\u{A0}mL (%d\u{A0}mL with", round(0.25 * $low), round(0.1 * $low)), $this->lines($checklist, 'spot'));
+        self::assertStringContainsString(
+            sprintf("at most %d\u{A0}mL (%d\u{A0}mL with", round(0.25 * $low), round(0.1 * $low)),
+            $this->lines($checklist, 'spot'),
+        );
         $tank->update(['animals' => 'hardy_shrimp']);
-        self::assertStringContainsString(sprintf("at most %d\u{A0}mL in all", round(0.1 * $low)), $this->lines($this->writeRun($keeper, $tank, $asked), 'spot'));
+        self::assertStringContainsString(
+            sprintf("at most %d\u{A0}mL in all", round(0.1 * $low)),
+            $this->lines($this->writeRun($keeper, $tank, $asked), 'spot'),
+        );
     }
 
     public function testTheSheetSaysHowLongThingsStandOutOfTheirPlace(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?tasks[]=floaters")->assertSee('heater and pumps are off from')->assertSee('At the lowest level fish have')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
-        $this->get("/tanks/$tank->id/maintenance?tasks[]=trim&tasks[]=glass&tasks[]=hardscape&tasks[]=leaves&tasks[]=algae&tasks[]=planting")->assertSee('aerate, and rinse the canister before it runs again');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?tasks[]=floaters")->assertSee('heater and pumps are off from')
+            ->assertSee('At the lowest level fish have')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
+        $this->get("/tanks/$tank->id/maintenance?tasks[]=trim&tasks[]=glass&tasks[]=hardscape&tasks[]=leaves&tasks[]=algae&tasks[]=planting")
+            ->assertSee('aerate, and rinse the canister before it runs again');
         $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['floaters']]);
         foreach (['look', 'read', 'hands', 'off', 'floaters_out'] as $job) {
             $this->post("/checklists/$checklist->id/steps/".$checklist->steps()->where('job', $job)->firstOrFail()->position);
@@ -235,7 +276,11 @@ final class MaintenanceTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $time = function (string $query) use ($keeper, $tank): string {
-            preg_match('/<a class="num"[^>]*>([^<]+)<\/a>/', (string) $this->actingAs($keeper)->get("/tanks/$tank->id/hose?$query")->assertOk()->getContent(), $found);
+            preg_match(
+                '/<a class="num"[^>]*>([^<]+)<\/a>/',
+                (string) $this->actingAs($keeper)->get("/tanks/$tank->id/hose?$query")->assertOk()->getContent(),
+                $found,
+            );
 
             return $found[1] ?? '';
         };
@@ -245,7 +290,12 @@ final class MaintenanceTest extends FeatureCase
         $this->get("/tanks/$tank->id/hose?litres=35&drop=100")->assertSee('flow stops after');
         // No more runs out than is in it: all of the 100 L, and from a line where 40 are out the 60 that are left.
         $hose = new Hose(20.0, 1.0);
-        $fallen = static fn(float $asked, float $out): float => DrainQuery::tank($tank->fill(['hose_drop' => 3000.0]), $asked, VesselQuery::tank($tank)->markFor($out), $hose)->minutes();
+        $fallen = static fn(float $asked, float $out): float => DrainQuery::tank(
+            $tank->fill(['hose_drop' => 3000.0]),
+            $asked,
+            VesselQuery::tank($tank)->markFor($out),
+            $hose,
+        )->minutes();
         self::assertGreaterThan(0.0, $fallen(60.0, 40.0));
         self::assertEqualsWithDelta($fallen(60.0, 40.0), $fallen(500.0, 40.0), 1e-6);
         self::assertEqualsWithDelta($fallen(100.0, 0.0), $fallen(500.0, 0.0), 1e-6);
@@ -267,7 +317,9 @@ final class MaintenanceTest extends FeatureCase
     public function testPlantingTakesAsLongAsItsTops(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 120]);
+        $plantGroup = $tank->plantGroups()->create([
+            'kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 120,
+        ]);
         $plantGroup->looks()->create(['happened_at' => now()->subDays(2), 'height' => 300, 'cover' => 1, 'guessed' => false]);
         $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim', 'planting']]);
         // 500 mm by 500 mm inside: 0.3 of it is 75,000 mm2, a top on each 20 mm by 20 mm: 188. Two minutes, two for the group, a third for each.
@@ -277,7 +329,8 @@ final class MaintenanceTest extends FeatureCase
 
     private function minutes(Keeper $keeper, Tank $tank): int
     {
-        $minutes = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '35'])->steps()->where('job', 'drain')->firstOrFail()->content->minutes;
+        $minutes = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '35'])->steps()->where('job', 'drain')
+            ->firstOrFail()->content->minutes;
 
         return is_int($minutes) ? $minutes : 0;
     }

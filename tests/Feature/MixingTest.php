@@ -17,12 +17,18 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class MixingTest extends FeatureCase
 {
     /** g/mol and the ions that one mol brings, by hand: calcium and magnesium, alkalinity. */
-    private const SALTS = ['Gypsum' => [172.17, 1, 0], 'Calcium chloride' => [147.01, 1, 0], 'Epsom' => [246.47, 1, 0], 'Soda' => [84.01, 0, 1], 'Potassium bicarbonate' => [100.12, 0, 1]];
+    private const SALTS = [
+        'Gypsum' => [172.17, 1, 0], 'Calcium chloride' => [147.01, 1, 0], 'Epsom' => [246.47, 1, 0], 'Soda' => [84.01, 0, 1],
+        'Potassium bicarbonate' => [100.12, 0, 1],
+    ];
 
     public function testABatchFromPureWaterHasTheHardnessThatWasAskedByItsGrams(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $batch = $this->writeBatch($keeper, ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]);
+        $batch = $this->writeBatch(
+            $keeper,
+            ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)],
+        );
         $hardness = $alkalinity = 0.0;
         foreach ((new BatchContent($batch))->products() as $product) {
             [$mass, $two, $one] = self::SALTS[$product->name];
@@ -38,7 +44,9 @@ final class MixingTest extends FeatureCase
     public function testWhatIsAsGoodSaysHowManyJarsItTakes(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $page = (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]))->assertOk()->getContent();
+        $page = (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query([
+            'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper),
+        ]))->assertOk()->getContent();
         preg_match_all('#<span class="num">(\w+) products? · RO#', $page, $said);
         self::assertGreaterThan(1, count($said[1]));
         foreach ($said[1] as $products) {
@@ -65,7 +73,10 @@ final class MixingTest extends FeatureCase
         [$keeper, , $ro] = $this->bench();
         $epsom = Product::query()->where('salt', 'epsom')->firstOrFail();
         $epsom->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 5.0, 'taken_at' => CarbonImmutable::now()]);
-        $page = fn(string $litres): string => (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['animals_was' => 'community', 'animals' => 'community', 'litres' => $litres, 'gh' => '6', 'kh' => '0', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'spoons' => '1']))->assertOk()->getContent();
+        $page = fn(string $litres): string => (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query([
+            'animals_was' => 'community', 'animals' => 'community', 'litres' => $litres, 'gh' => '6', 'kh' => '0', 'ec' => '', 'ratio' => '',
+            'waters' => [$ro->id], 'jars' => [$epsom->id], 'spoons' => '1',
+        ]))->assertOk()->getContent();
 
         // 6 degrees of magnesium alone are 6 / 5.608 mmol, 0.2637 g in a litre: 100 L are 26.4 g and 5 1/2 spoons (4 % off is allowed), 20 L are 5.3 g.
         self::assertStringContainsString('5 ½ level spoons', $page('100'));
@@ -87,7 +98,9 @@ final class MixingTest extends FeatureCase
     public function testWhatCannotBeHadIsSaid(array $asked, string $said): void
     {
         [$keeper, , $ro, $tap] = $this->bench();
-        $asked = ['waters' => [$asked['waters'] === 'ro' ? $ro->id : $tap->id]] + $asked + ['animals_was' => 'community', 'animals' => 'community', 'kh' => '', 'ec' => '', 'ratio' => '', 'jars' => $this->all($keeper)];
+        $asked = ['waters' => [$asked['waters'] === 'ro' ? $ro->id : $tap->id]] + $asked + [
+            'animals_was' => 'community', 'animals' => 'community', 'kh' => '', 'ec' => '', 'ratio' => '', 'jars' => $this->all($keeper),
+        ];
         $this->actingAs($keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertSee($said)->assertDontSee('On target.');
     }
 
@@ -96,18 +109,32 @@ final class MixingTest extends FeatureCase
         [$keeper, $tank, $ro] = $this->bench();
         // A soft tank with much that is no hardness: its conductivity is to fall faster than its hardness may.
         $this->read($keeper, $tank, ['general_hardness' => '4', 'carbonate_hardness' => '3', 'conductivity' => '620']);
-        $asked = ['tank' => (string) $tank->id, 'animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '3', 'kh' => '1', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper), 'fraction' => '30'];
-        $page = (string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertDontSee('can’t both be reached')->getContent();
+        $asked = [
+            'tank' => (string) $tank->id, 'animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '3', 'kh' => '1',
+            'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper), 'fraction' => '30',
+        ];
+        $page = (string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()
+            ->assertDontSee('can’t both be reached')->getContent();
         self::assertSame(1, preg_match('/href="([^"]+)">Mix water for the first change/', $page, $found));
-        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertDontSee('can’t both be reached')->assertDontSee('can’t be reached with these products.');
+        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertDontSee('can’t both be reached')
+            ->assertDontSee('can’t be reached with these products.');
     }
 
     public function testALabelThatNamesOnlyConductivitySaysNothingOfHardness(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $this->actingAs($keeper)->post('/products', ['name' => 'Lake salt', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '1', 'litres' => '10', 'gh' => '', 'kh' => '', 'ec' => '100', 'ratio' => '']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            '/products',
+            [
+                'name' => 'Lake salt', 'salt' => 'label', 'unit' => 'g', 'purity' => '100',
+                'label' => ['dose' => '1', 'litres' => '10', 'gh' => '', 'kh' => '', 'ec' => '100', 'ratio' => ''],
+            ],
+        )->assertSessionHasNoErrors();
         $product = Product::query()->where('name', 'Lake salt')->sole();
-        $asked = ['animals_was' => 'soft_water_shrimp', 'animals' => 'soft_water_shrimp', 'litres' => '20', 'gh' => '', 'kh' => '', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$product->id]];
+        $asked = [
+            'animals_was' => 'soft_water_shrimp', 'animals' => 'soft_water_shrimp', 'litres' => '20', 'gh' => '', 'kh' => '', 'ec' => '200',
+            'ratio' => '', 'waters' => [$ro->id], 'jars' => [$product->id],
+        ];
         $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get('/mix-water?'.http_build_query($asked))->assertOk()->getContent()));
         self::assertStringContainsString('GH and KH of this batch are not known.', $text);
         self::assertMatchesRegularExpression('/result GH ° ?open ?–/u', $text);
@@ -121,7 +148,10 @@ final class MixingTest extends FeatureCase
     {
         [$keeper, , $ro] = $this->bench();
         $epsom = Product::query()->where('salt', 'epsom')->firstOrFail();
-        $page = fn(array $more): TestResponse => $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($more + ['animals_was' => 'community', 'animals' => 'community', 'litres' => '100', 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id]]))->assertOk();
+        $page = fn(array $more): TestResponse => $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($more + [
+            'animals_was' => 'community', 'animals' => 'community', 'litres' => '100', 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '',
+            'waters' => [$ro->id], 'jars' => [$epsom->id],
+        ]))->assertOk();
         // 26.4 g for 100 L, weighed to the gram: 26 g are 5.9 degrees, and half a gram is a tenth of one.
         $keeper->update(['scale_step' => 1.0]);
         $page([])->assertSee('On target.');
@@ -140,7 +170,10 @@ final class MixingTest extends FeatureCase
     public function testAWayOutIsOneLinkAway(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $query = http_build_query(['animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '10', 'kh' => '5', 'ec' => '100', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]);
+        $query = http_build_query([
+            'animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '10', 'kh' => '5', 'ec' => '100', 'ratio' => '',
+            'waters' => [$ro->id], 'jars' => $this->all($keeper),
+        ]);
         $page = (string) $this->actingAs($keeper)->get('/mix-water?'.$query)->getContent();
         self::assertSame(1, preg_match('/<a class="act quiet" href="(\/mix-water[^"]+)">conductivity/', $page, $found));
         $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('On target.');
@@ -149,7 +182,9 @@ final class MixingTest extends FeatureCase
     public function testPureWaterIsAskedForWhenItWouldDo(): void
     {
         [$keeper, , , $tap] = $this->bench();
-        $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['gh' => '4', 'kh' => '2', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => $this->all($keeper)]))
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query([
+            'gh' => '4', 'kh' => '2', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => $this->all($keeper),
+        ]))
             ->assertOk()->assertSee('Add pure water.');
     }
 
@@ -236,7 +271,10 @@ final class MixingTest extends FeatureCase
         $keeper->kits()->create(['parameter' => 'conductivity', 'method' => 'pen', 'unit' => 'tds', 'step' => 1, 'fields' => []]);
         $keeper->update(['volume_unit' => 'us_gallon']);
         // 100 mg/L CaCO3 are 0.999 mmol/L; 10 US gallons are 37.85 L: 37.8 mmol of calcium and magnesium.
-        $batch = $this->writeBatch(Keeper::query()->findOrFail($keeper->id), ['litres' => '10', 'gh' => '100', 'kh' => '50', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]);
+        $batch = $this->writeBatch(
+            Keeper::query()->findOrFail($keeper->id),
+            ['litres' => '10', 'gh' => '100', 'kh' => '50', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)],
+        );
 
         self::assertEqualsWithDelta(37.854, $batch->litres, 0.01);
         $ions = (new BatchContent($batch))->ions();
@@ -247,9 +285,13 @@ final class MixingTest extends FeatureCase
     public function testAStoreThatIsTooEmptyIsStartedInTime(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
+        $keeper->reservoirs()->create([
+            'source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3,
+        ]);
         // 40 L of RO are needed, 10 are there: 30 L at 5 L an hour.
-        $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['litres' => '40', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query([
+            'litres' => '40', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '',
+        ]))
             ->assertSee('the RO unit runs 6 h 00')->assertSee("90\u{A0}L")->assertSee('go down the drain');
     }
 
@@ -258,22 +300,30 @@ final class MixingTest extends FeatureCase
         [$keeper, $tank, $ro] = $this->bench();
         $tank->update(['animals' => 'soft_water_shrimp']);
         // The tank reads 330: a third of RO water takes it to about 225, far more than 15 % at once.
-        $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['tank' => $tank->id, 'share' => '33', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query([
+            'tank' => $tank->id, 'share' => '33', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '',
+        ]))
             ->assertSee('Too much at once for shrimp.')->assertSee('A sudden rise of hardness or conductivity makes shrimp moult and die');
     }
 
     public function testALabelThatCannotBeTrueIsSaidAndLeftOutAtFirst(): void
     {
         [$keeper] = $this->bench();
-        $product = $keeper->products()->create(['name' => 'Odd tin', 'salt' => null, 'unit' => 'g', 'label' => ['dose' => 10, 'litres' => 50, 'gh' => 8, 'kh' => 4, 'ec' => 60, 'ratio' => null]]);
+        $product = $keeper->products()->create([
+            'name' => 'Odd tin', 'salt' => null, 'unit' => 'g',
+            'label' => ['dose' => 10, 'litres' => 50, 'gh' => 8, 'kh' => 4, 'ec' => 60, 'ratio' => null],
+        ]);
         $this->actingAs($keeper)->get('/supplies/products')->assertSee('The label contradicts itself.');
-        $this->get('/mix-water')->assertSee('name="jars[]" value="'.$product->id.'"', false)->assertDontSee('name="jars[]" value="'.$product->id.'" checked', false);
+        $this->get('/mix-water')->assertSee('name="jars[]" value="'.$product->id.'"', false)
+            ->assertDontSee('name="jars[]" value="'.$product->id.'" checked', false);
     }
 
     public function testAcidIsNamedWithItsCautionWhereKhIsTooHigh(): void
     {
         [$keeper, , , $tap] = $this->bench();
-        $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['gh' => '', 'kh' => '1', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => []]))
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query([
+            'gh' => '', 'kh' => '1', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => [],
+        ]))
             ->assertSee('Acid would lower KH too.')->assertSee('never water into acid');
     }
 
@@ -290,12 +340,17 @@ final class MixingTest extends FeatureCase
     {
         [$keeper, , $ro] = $this->bench();
         $epsom = Product::query()->where('salt', 'epsom')->firstOrFail();
-        $query = ['litres' => '40', 'gh' => '6', 'kh' => '0', 'ratio' => '', 'ec' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'per_litre' => '4', 'bottle' => '1000'];
+        $query = [
+            'litres' => '40', 'gh' => '6', 'kh' => '0', 'ratio' => '', 'ec' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'per_litre' => '4',
+            'bottle' => '1000',
+        ];
         // 6 degrees are 1.07 mmol, 0.2637 g in a litre; a bottle of 1000 mL at 4 mL a litre treats 250 L: 65.9 g.
-        $this->actingAs($keeper)->get('/mix-water/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee("250\u{A0}L")->assertDontSee('Keep apart');
+        $this->actingAs($keeper)->get('/mix-water/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee("250\u{A0}L")
+            ->assertDontSee('Keep apart');
         // Gypsum does not: as much hardness takes 0.184 g in a litre, 46 g for 250 L, and 2 g dissolve in a litre.
         $gypsum = Product::query()->where('salt', 'gypsum')->firstOrFail();
-        $this->get('/mix-water/bottles?'.http_build_query(['jars' => [$gypsum->id], 'cap' => ['SO4' => '']] + $query))->assertOk()->assertSee('does not dissolve')->assertSee('46.1 g Gypsum');
+        $this->get('/mix-water/bottles?'.http_build_query(['jars' => [$gypsum->id], 'cap' => ['SO4' => '']] + $query))->assertOk()
+            ->assertSee('does not dissolve')->assertSee('46.1 g Gypsum');
         $this->get('/mix-water/bottles?animals_was=community&animals=community')->assertRedirect('/mix-water');
     }
 

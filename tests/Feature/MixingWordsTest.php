@@ -140,7 +140,22 @@ final class MixingWordsTest extends FeatureCase
         $this->water($keeper, 'Well');
         $keeper->load('waters');
         $this->expectExceptionObject(MixingFault::unread('Well'));
-        (new DraftBatch())(new MixingInput(null, AnimalGroup::Community, 10.0, array_values($keeper->waters->all()), [], new Target(null, null), Preference::FewestJars, 0.1, false, false, 0.2), $keeper->waters);
+        (new DraftBatch())(
+            new MixingInput(
+                null,
+                AnimalGroup::Community,
+                10.0,
+                array_values($keeper->waters->all()),
+                [],
+                new Target(null, null),
+                Preference::FewestJars,
+                0.1,
+                false,
+                false,
+                0.2,
+            ),
+            $keeper->waters,
+        );
     }
 
     public function testScatterIsTheSameForTheSameNameAndSpreadAsSaid(): void

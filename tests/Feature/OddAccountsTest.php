@@ -56,7 +56,11 @@ final class OddAccountsTest extends FeatureCase
             $answer = $this->actingAs($keeper->fresh() ?? $keeper)->get($page);
             self::assertLessThan(500, $answer->getStatusCode(), $account.' '.$page.': '.$answer->exception?->getMessage());
             ++$seen;
-            preg_match_all('/<a [^>]*href="(\/[^"#]*)/', str_starts_with((string) $answer->headers->get('Content-Type'), 'text/html') ? (string) $answer->getContent() : '', $found);
+            preg_match_all(
+                '/<a [^>]*href="(\/[^"#]*)/',
+                str_starts_with((string) $answer->headers->get('Content-Type'), 'text/html') ? (string) $answer->getContent() : '',
+                $found,
+            );
             foreach (array_map(html_entity_decode(...), $found[1]) as $link) {
                 if (!isset($known[$link]) && !str_contains($link, 'working=') && !str_contains($link, 'cursor=')) {
                     $known[$link] = true;
@@ -79,9 +83,13 @@ final class OddAccountsTest extends FeatureCase
             $checklist = $this->writeRun($keeper, $tank, ['tasks' => ['glass', 'trim', 'vacuum', 'media']]);
             $of = $this->oneOfEach($keeper, $tank, $water, $checklist);
             foreach ([10, 300] as $conductivity) {
-                Reservoir::query()->findOrFail((int) $of['reservoir'])->rejections()->create(['conductivity_in' => 300, 'conductivity_out' => 10, 'is_first' => false, 'taken_at' => now()]);
+                Reservoir::query()->findOrFail((int) $of['reservoir'])->rejections()
+                    ->create(['conductivity_in' => 300, 'conductivity_out' => 10, 'is_first' => false, 'taken_at' => now()]);
             }
-            $pages = [...$pages, "/tanks/$tank->id", "/ro-reservoirs/{$of['reservoir']}", "/source-waters/$water->id", "/batches/{$of['batch']}", "/products/{$of['product']}/edit", "/checklists/$checklist->id"];
+            $pages = [
+                ...$pages, "/tanks/$tank->id", "/ro-reservoirs/{$of['reservoir']}", "/source-waters/$water->id", "/batches/{$of['batch']}",
+                "/products/{$of['product']}/edit", "/checklists/$checklist->id",
+            ];
         }
 
         return $pages;
@@ -96,7 +104,10 @@ final class OddAccountsTest extends FeatureCase
         }
         $tank = $keeper->tanks()->orderBy('id')->firstOrFail();
         for ($i = $tank->plantGroups()->count(); $i < RecordQuota::most(PlantGroup::class); ++$i) {
-            $plantGroup = $tank->plantGroups()->create(['kind' => ['rotala_rotundifolia', 'taxiphyllum_barbieri', 'lemna_minor', 'vallisneria_nana'][$i % 4], 'left_edge' => ($i % 10) / 10, 'right_edge' => ($i % 10) / 10 + 0.1, 'front_edge' => 0.5, 'back_edge' => 1]);
+            $plantGroup = $tank->plantGroups()->create([
+                'kind' => ['rotala_rotundifolia', 'taxiphyllum_barbieri', 'lemna_minor', 'vallisneria_nana'][$i % 4], 'left_edge' => ($i % 10) / 10,
+                'right_edge' => ($i % 10) / 10 + 0.1, 'front_edge' => 0.5, 'back_edge' => 1,
+            ]);
             $plantGroup->looks()->create(['happened_at' => now()->subDays(3), 'height' => 40 + $i, 'cover' => 0.5]);
         }
     }

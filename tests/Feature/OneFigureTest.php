@@ -28,7 +28,10 @@ final class OneFigureTest extends FeatureCase
         $today = array_combine($parts[1], array_map(strip_tags(...), $parts[0]));
         $compared = 0;
         foreach (Tank::query()->with('keeper')->get() as $tank) {
-            $pages = ['tank' => $html("/tanks/$tank->id"), 'change' => strip_tags($html("/tanks/$tank->id/water-change")), 'food' => $html("/tanks/$tank->id/fertilising"), 'today' => $today[$tank->id] ?? ''];
+            $pages = [
+                'tank' => $html("/tanks/$tank->id"), 'change' => strip_tags($html("/tanks/$tank->id/water-change")),
+                'food' => $html("/tanks/$tank->id/fertilising"), 'today' => $today[$tank->id] ?? '',
+            ];
             foreach (array_keys(TankWaterQuery::of($tank)->readings) as $name) {
                 $parameter = Parameter::from($name);
                 $label = preg_quote(label($parameter), '/');
@@ -47,7 +50,12 @@ final class OneFigureTest extends FeatureCase
                 // Alike but for digits that a page does not show.
                 $digits = $shown === [] ? 0 : min(array_map(static fn(string $number): int => strlen(strrchr($number, '.') ?: '.') - 1, $shown));
                 foreach ($shown as $number) {
-                    self::assertEqualsWithDelta((float) (array_values($shown)[0] ?? NAN), (float) $number, 0.5001 * 10 ** -$digits, "$tank->name, $name: ".json_encode($shown));
+                    self::assertEqualsWithDelta(
+                        (float) (array_values($shown)[0] ?? NAN),
+                        (float) $number,
+                        0.5001 * 10 ** -$digits,
+                        "$tank->name, $name: ".json_encode($shown),
+                    );
                 }
             }
         }
@@ -62,7 +70,9 @@ final class OneFigureTest extends FeatureCase
             foreach (LevelsQuery::ofMany(Tank::query()->with('keeper')->get()) as $id => $courses) {
                 foreach (Parameter::balanced() as $parameter) {
                     $level = $courses->level($parameter);
-                    $told["$id $parameter->value"] = [$level->quantile(0.1), $level->central(), $level->quantile(0.9), $courses->course($parameter)->rate()->central()];
+                    $told["$id $parameter->value"] = [
+                        $level->quantile(0.1), $level->central(), $level->quantile(0.9), $courses->course($parameter)->rate()->central(),
+                    ];
                 }
             }
 
@@ -84,14 +94,20 @@ final class OneFigureTest extends FeatureCase
             }
         }
         DB::table('water_states')->delete();
-        $planted = array_flip(DB::table('plant_groups')->distinct()->get(['tank_id'])->map(static fn(object $row): int => is_numeric($row->tank_id ?? null) ? (int) $row->tank_id : 0)->all());
+        $planted = array_flip(DB::table('plant_groups')->distinct()->get(['tank_id'])
+            ->map(static fn(object $row): int => is_numeric($row->tank_id ?? null) ? (int) $row->tank_id : 0)->all());
         $same = 0;
         foreach ($tell() as $what => $figures) {
             $isPlanted = isset($planted[(int) $what]) || $unread[$what];
             $same += $isPlanted ? 0 : 1;
             foreach ($figures as $i => $figure) {
                 // What plants are guessed to take at first, and what was never read, is that of the day on which it was found.
-                self::assertEqualsWithDelta($figure, $onward[$what][$i], $isPlanted ? 0.25 * ($figures[2] - $figures[0]) + 0.05 * abs($figure) : 1e-9 * max(1.0, abs($figure)), $what);
+                self::assertEqualsWithDelta(
+                    $figure,
+                    $onward[$what][$i],
+                    $isPlanted ? 0.25 * ($figures[2] - $figures[0]) + 0.05 * abs($figure) : 1e-9 * max(1.0, abs($figure)),
+                    $what,
+                );
             }
         }
         self::assertGreaterThan(5, $same);

@@ -26,13 +26,18 @@ use Illuminate\Support\Facades\Route as Routes;
 final class OwnershipTest extends FeatureCase
 {
     /** Routes that anyone may enter. */
-    private const OPEN = ['bare', 'up', 'start', 'sign-in', 'sign-in/demo', 'sign-up', 'sign-up/new', 'password/forgotten', 'password/new/{token}', 'password/new'];
+    private const OPEN = [
+        'bare', 'up', 'start', 'sign-in', 'sign-in/demo', 'sign-up', 'sign-up/new', 'password/forgotten', 'password/new/{token}', 'password/new',
+    ];
 
     /** Routes for whoever has the secret in their address. */
     private const SECRET = ['help/{secret}', 'help/{secret}/tasks/{ask}', 'help/{secret}/readings', 'help/{secret}/photo', 'calendar/{secret}.ics'];
 
     /** Routes whose parameter names no record, or one that is looked for only among one's own. */
-    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'learning-resets/{fresh}', 'settings/pens/{parameter}', 'glossary/{term}'];
+    private const NO_RECORD = [
+        'recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'learning-resets/{fresh}', 'settings/pens/{parameter}',
+        'glossary/{term}',
+    ];
 
     public function testEveryRouteWithARecordHidesTheRecordsOfOthers(): void
     {
@@ -44,7 +49,11 @@ final class OwnershipTest extends FeatureCase
         $stranger = $this->keeper('Stranger');
         $walked = 0;
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            if ($route->parameterNames() === [] || in_array($route->uri(), [...self::OPEN, ...self::NO_RECORD], true) || str_starts_with($route->uri(), 'storage/')) {
+            if ($route->parameterNames() === [] || in_array(
+                $route->uri(),
+                [...self::OPEN, ...self::NO_RECORD],
+                true,
+            ) || str_starts_with($route->uri(), 'storage/')) {
                 continue;
             }
             $url = $this->fill($route, $records);
@@ -108,7 +117,10 @@ final class OwnershipTest extends FeatureCase
         }
         self::assertSame(0, Batch::query()->count());
         $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
-        $this->put('/ro-reservoirs/'.$reservoir->id, ['name' => 'Barrel', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3', 'source_water_id' => (string) $tap->id])->assertSessionHasErrors('source_water_id');
+        $this->put(
+            '/ro-reservoirs/'.$reservoir->id,
+            ['name' => 'Barrel', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3', 'source_water_id' => (string) $tap->id],
+        )->assertSessionHasErrors('source_water_id');
     }
 
     public function testAnothersWaterCannotBeMixedIn(): void
@@ -122,7 +134,8 @@ final class OwnershipTest extends FeatureCase
     public function testAnEntryCannotBeWrittenIntoAnothersTank(): void
     {
         [, $theirs] = $this->readyTank();
-        $this->actingAs($this->keeper('Stranger'))->post('/log', ['kind' => 'note', 'title' => 'hello', 'tank_id' => $theirs->id])->assertSessionHasErrors('tank_id');
+        $this->actingAs($this->keeper('Stranger'))->post('/log', ['kind' => 'note', 'title' => 'hello', 'tank_id' => $theirs->id])
+            ->assertSessionHasErrors('tank_id');
     }
 
     public function testTheOwnerCannotBeSetFromOutside(): void
@@ -146,11 +159,17 @@ final class OwnershipTest extends FeatureCase
     /** @return list<string> */
     private function methods(Route $route): array
     {
-        return array_values(array_filter(array_map(static fn(mixed $m): string => is_string($m) ? $m : '', $route->methods()), static fn(string $m): bool => $m !== 'HEAD' && $m !== ''));
+        return array_values(array_filter(
+            array_map(static fn(mixed $m): string => is_string($m) ? $m : '', $route->methods()),
+            static fn(string $m): bool => $m !== 'HEAD' && $m !== '',
+        ));
     }
 
     private function everything(): string
     {
-        return (string) json_encode([Keeper::query()->where('name', '!=', 'Stranger')->get(), Tank::all(), SourceWater::all(), Checklist::all(), Entry::all(), Product::all(), SpoonTrial::all(), Reservoir::all(), Analysis::all(), Batch::all(), Recipe::all(), TopOff::all(), SubstrateZone::all(), Photo::all()]);
+        return (string) json_encode([
+            Keeper::query()->where('name', '!=', 'Stranger')->get(), Tank::all(), SourceWater::all(), Checklist::all(), Entry::all(), Product::all(),
+            SpoonTrial::all(), Reservoir::all(), Analysis::all(), Batch::all(), Recipe::all(), TopOff::all(), SubstrateZone::all(), Photo::all(),
+        ]);
     }
 }

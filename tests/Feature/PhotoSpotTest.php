@@ -30,7 +30,8 @@ final class PhotoSpotTest extends FeatureCase
 
     private function photo(): Photo
     {
-        $this->post("/tanks/{$this->tank->id}/fixed-spot", ['photo' => UploadedFile::fake()->image('tank.jpg', 640, 360)])->assertSessionHasNoErrors()->assertRedirect();
+        $this->post("/tanks/{$this->tank->id}/fixed-spot", ['photo' => UploadedFile::fake()->image('tank.jpg', 640, 360)])->assertSessionHasNoErrors()
+            ->assertRedirect();
 
         return Photo::query()->latest('id')->firstOrFail();
     }
@@ -42,7 +43,8 @@ final class PhotoSpotTest extends FeatureCase
         $this->travelTo('2026-03-20 18:00');
         $second = $this->photo();
 
-        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertOk()->assertSee('data-compare', false)->assertSee("/photos/$first->id", false)->assertSee("/photos/$second->id", false);
+        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertOk()->assertSee('data-compare', false)->assertSee("/photos/$first->id", false)
+            ->assertSee("/photos/$second->id", false);
         $this->get("/tanks/{$this->tank->id}/fixed-spot?way=beside")->assertDontSee('data-compare', false)->assertSee('Side by side');
         $this->post("/tanks/{$this->tank->id}/fixed-spot/photos/$first->id")->assertRedirect();
         self::assertTrue($first->refresh()->is_intent);
@@ -67,7 +69,8 @@ final class PhotoSpotTest extends FeatureCase
 
     public function testWhatIsOffBecomesALineOfTheNextSessionAndIsRestoredByIt(): void
     {
-        $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['odd_stone', 'lost_path'], 'place' => 'left of the root'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['odd_stone', 'lost_path'], 'place' => 'left of the root'])
+            ->assertSessionHasNoErrors();
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => []])->assertSessionHasErrors('kinds');
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['ugly']])->assertSessionHasErrors();
         self::assertSame(2, LayoutIssue::query()->count());
@@ -75,7 +78,8 @@ final class PhotoSpotTest extends FeatureCase
 
         $checklist = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['hardscape']]);
         $step = $checklist->steps()->where('job', 'hardscape')->firstOrFail();
-        $this->get("/checklists/$checklist->id?step=$step->position")->assertSee('To restore: a rock or a root is out of place: left of the root.')->assertDontSee('To restore: a path');
+        $this->get("/checklists/$checklist->id?step=$step->position")->assertSee('To restore: a rock or a root is out of place: left of the root.')
+            ->assertDontSee('To restore: a path');
         $this->post("/checklists/$checklist->id/steps/$step->position")->assertRedirect();
 
         self::assertSame(LayoutIssueState::Restored, LayoutIssue::query()->where('kind', 'odd_stone')->sole()->state);

@@ -24,7 +24,8 @@ final class PhotoTest extends FeatureCase
     {
         [$keeper, $checklist] = $this->sheet();
         // A wide picture whose camera was held upright: orientation 6 in its header, with a word that must not stay.
-        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file(self::jpeg(3000, 1000, 6))])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file(self::jpeg(3000, 1000, 6))])
+            ->assertSessionHasNoErrors();
         $photo = Photo::query()->firstOrFail();
         $kept = Storage::disk('local')->get('photos/'.$photo->file);
         self::assertIsString($kept);
@@ -46,7 +47,8 @@ final class PhotoTest extends FeatureCase
     public function testTheFilesGoWithTheirTank(): void
     {
         [$keeper, $checklist] = $this->sheet();
-        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file(self::jpeg(300, 200, 1))])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file(self::jpeg(300, 200, 1))])
+            ->assertSessionHasNoErrors();
         self::assertCount(1, Storage::disk('local')->allFiles('photos'));
         $this->delete('/tanks/'.$checklist->tank_id)->assertRedirect('/');
         self::assertSame([], Storage::disk('local')->allFiles('photos'));
@@ -63,7 +65,10 @@ final class PhotoTest extends FeatureCase
             'pixels without end' => [self::hugePng(), 'too many pixels'],
             'a photo that lacks its last quarter' => [substr(self::jpeg(400, 300, 1), 0, -(int) (strlen(self::jpeg(400, 300, 1)) / 4)), 'damaged'],
             'nothing in it' => ['', 'A photo as JPEG, PNG or WebP.'],
-            'a moving picture' => ["GIF89a\x01\x00\x01\x00\x80\x00\x00\x00\x00\x00\xFF\xFF\xFF,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;", 'A photo as JPEG, PNG or WebP.'],
+            'a moving picture' => [
+                "GIF89a\x01\x00\x01\x00\x80\x00\x00\x00\x00\x00\xFF\xFF\xFF,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;",
+                'A photo as JPEG, PNG or WebP.',
+            ],
         ];
     }
 
@@ -71,7 +76,8 @@ final class PhotoTest extends FeatureCase
     public function testWhatIsNoPhotoIsRefused(string $content, string $said): void
     {
         [$keeper, $checklist] = $this->sheet();
-        $this->actingAs($keeper)->from("/checklists/$checklist->id?step=1")->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file($content)])->assertSessionHasErrors('photo');
+        $this->actingAs($keeper)->from("/checklists/$checklist->id?step=1")
+            ->post("/checklists/$checklist->id/steps/1/photo", ['photo' => $this->file($content)])->assertSessionHasErrors('photo');
         $this->get("/checklists/$checklist->id?step=1")->assertSee($said);
         self::assertSame(0, Photo::query()->count());
         self::assertSame([], Storage::disk('local')->allFiles('photos'));
@@ -80,7 +86,10 @@ final class PhotoTest extends FeatureCase
     public function testMoreThanTenMegabytesAndNoFileAreRefused(): void
     {
         [$keeper, $checklist] = $this->sheet();
-        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/1/photo", ['photo' => UploadedFile::fake()->create('big.jpg', 10 * 1024 + 1, 'image/jpeg')])->assertSessionHasErrors(['photo' => 'A photo of at most 10 MB.']);
+        $this->actingAs($keeper)->post(
+            "/checklists/$checklist->id/steps/1/photo",
+            ['photo' => UploadedFile::fake()->create('big.jpg', 10 * 1024 + 1, 'image/jpeg')],
+        )->assertSessionHasErrors(['photo' => 'A photo of at most 10 MB.']);
         $this->post("/checklists/$checklist->id/steps/1/photo")->assertSessionHasErrors(['photo' => 'Choose a photo first.']);
         $this->post("/checklists/$checklist->id/steps/99/photo", ['photo' => $this->file(self::jpeg(40, 30, 1))])->assertNotFound();
     }
@@ -88,8 +97,11 @@ final class PhotoTest extends FeatureCase
     public function testTheLookBackSetsTheFixedSpotSideBySide(): void
     {
         [$keeper, $first] = $this->sheet();
-        $this->actingAs($keeper)->post("/checklists/$first->id/steps/{$this->spot($first)}/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])->assertSessionHasNoErrors();
-        Checklist::query()->whereKey($first->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now()->subDays(7), 'finished_at' => now()->subDays(7)]);
+        $this->actingAs($keeper)->post("/checklists/$first->id/steps/{$this->spot($first)}/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])
+            ->assertSessionHasNoErrors();
+        Checklist::query()->whereKey($first->id)->update([
+            'state' => 'done', 'holds' => null, 'started_at' => now()->subDays(7), 'finished_at' => now()->subDays(7),
+        ]);
         $second = $this->writeRun($keeper, $first->tank, ['tasks' => ['photo']]);
         $this->post("/checklists/$second->id/steps/{$this->spot($second)}/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))]);
         Checklist::query()->whereKey($second->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
@@ -101,7 +113,8 @@ final class PhotoTest extends FeatureCase
     {
         [$keeper, $first] = $this->sheet();
         $this->actingAs($keeper)->post("/checklists/$first->id/steps/1/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])->assertSessionHasNoErrors();
-        $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo']])->assertSessionHas('status', 'It replaces the checklist for no day, made today and not started. A photo taken for that stays with the tank.');
+        $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo']])
+            ->assertSessionHas('status', 'It replaces the checklist for no day, made today and not started. A photo taken for that stays with the tank.');
         self::assertNull(Checklist::query()->find($first->id));
         $photo = Photo::query()->sole();
         self::assertSame([null, $first->tank_id], [$photo->checklist_id, $photo->tank_id]);

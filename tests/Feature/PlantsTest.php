@@ -38,7 +38,10 @@ final class PlantsTest extends FeatureCase
     /** @param array<string, string> $more */
     private function set(array $more = []): PlantGroup
     {
-        $this->post("/tanks/{$this->tank->id}/plant-groups", $more + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120'])->assertSessionHasNoErrors()->assertRedirect("/tanks/{$this->tank->id}/plants");
+        $this->post(
+            "/tanks/{$this->tank->id}/plant-groups",
+            $more + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120'],
+        )->assertSessionHasNoErrors()->assertRedirect("/tanks/{$this->tank->id}/plants");
 
         return PlantGroup::query()->latest('id')->firstOrFail();
     }
@@ -51,7 +54,10 @@ final class PlantsTest extends FeatureCase
     public function testLeavesGrownInAirAreTakenOutEveryOtherDayForSixWeeks(): void
     {
         [$keeper, $tank] = [$this->keeper, $this->tank];
-        $plantGroup = $tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => now()->subDays(5)->toDateString(), 'from_air' => true]);
+        $plantGroup = $tank->plantGroups()->create([
+            'kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1,
+            'planted_on' => now()->subDays(5)->toDateString(), 'from_air' => true,
+        ]);
         $this->actingAs($keeper)->get('/')->assertSee('Remove melting leaves of a plant group');
         $this->get('/tanks/'.$tank->id.'/plants')->assertSee('Remove melting leaves: Cryptocoryne wendtii, back left.');
 
@@ -69,7 +75,9 @@ final class PlantsTest extends FeatureCase
     public function testTheBreadthOfAHandIsAskedOnceWithTheHeights(): void
     {
         [$keeper, $tank] = [$this->keeper, $this->tank];
-        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $plantGroup = $tank->plantGroups()->create([
+            'kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1,
+        ]);
         $heights = '/tanks/'.$tank->id.'/plants/measurements';
         $this->actingAs($keeper)->get($heights)->assertSee('How wide is your hand, across the knuckles?');
         $this->post($heights, ['hand' => '20', 'height' => [$plantGroup->id => '150']])->assertSessionHasErrors('hand');
@@ -83,11 +91,15 @@ final class PlantsTest extends FeatureCase
     {
         [$keeper, $tank] = [$this->keeper, $this->tank];
         foreach (range(0, 12) as $i) {
-            $plantGroup = $tank->plantGroups()->create(['kind' => 'anubias_barteri', 'left_edge' => 0.07 * $i, 'right_edge' => 0.07 * $i + 0.05, 'front_edge' => 0.5, 'back_edge' => 0.9, 'perch' => 50]);
+            $plantGroup = $tank->plantGroups()->create([
+                'kind' => 'anubias_barteri', 'left_edge' => 0.07 * $i, 'right_edge' => 0.07 * $i + 0.05, 'front_edge' => 0.5, 'back_edge' => 0.9,
+                'perch' => 50,
+            ]);
             $plantGroup->looks()->create(['happened_at' => now()->subDays(3), 'height' => 60, 'cover' => 1]);
         }
         $page = '/tanks/'.$tank->id.'/plants';
-        $this->actingAs($keeper)->get($page)->assertSee('13 more plant groups need nothing in the next 14 days.')->assertDontSee('name="cut['.$plantGroup->id.']"', false);
+        $this->actingAs($keeper)->get($page)->assertSee('13 more plant groups need nothing in the next 14 days.')
+            ->assertDontSee('name="cut['.$plantGroup->id.']"', false);
         $this->get($page.'?all=1')->assertDontSee('more plant groups need nothing in the next')->assertSee('name="cut['.$plantGroup->id.']"', false);
     }
 
@@ -98,7 +110,8 @@ final class PlantsTest extends FeatureCase
 
         self::assertEqualsWithDelta(120.0, $plantGroup->latestLook->height ?? 0.0, 1e-9);
         $here = 'data-stand="'.$plantGroup->id.'"';
-        $this->get("/tanks/{$this->tank->id}/plants")->assertOk()->assertSee($here, false)->assertSee('Rotala rotundifolia')->assertSee('back left')->assertSee("120\u{A0}mm (107 to 133)");
+        $this->get("/tanks/{$this->tank->id}/plants")->assertOk()->assertSee($here, false)->assertSee('Rotala rotundifolia')->assertSee('back left')
+            ->assertSee("120\u{A0}mm (107 to 133)");
         $this->get("/tanks/{$this->tank->id}")->assertSee($here, false);
         $this->get("/tanks/{$this->tank->id}/water-change")->assertSee($here, false);
         $this->get('/')->assertSee($here, false);
@@ -138,7 +151,13 @@ final class PlantsTest extends FeatureCase
     public function testWhatCannotBeSaysSoAtItsFieldAndKeepsNothing(array $typed, string $field): void
     {
         $this->tank->update(['started_on' => '2026-01-01']);
-        $this->post("/tanks/{$this->tank->id}/plant-groups", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120', 'pace' => 'slow', 'demand' => 'shade'])->assertSessionHasErrors($field);
+        $this->post(
+            "/tanks/{$this->tank->id}/plant-groups",
+            $typed + [
+                'kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120',
+                'pace' => 'slow', 'demand' => 'shade',
+            ],
+        )->assertSessionHasErrors($field);
 
         self::assertSame(0, PlantGroup::query()->count());
     }
@@ -149,7 +168,10 @@ final class PlantsTest extends FeatureCase
             $this->tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.1, 'front_edge' => 0, 'back_edge' => 0.1]);
         }
 
-        $this->post("/tanks/{$this->tank->id}/plant-groups", ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasErrors('limit');
+        $this->post(
+            "/tanks/{$this->tank->id}/plant-groups",
+            ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'],
+        )->assertSessionHasErrors('limit');
         $this->get("/tanks/{$this->tank->id}/plants")->assertOk();
     }
 
@@ -159,7 +181,10 @@ final class PlantsTest extends FeatureCase
         $unseen = $this->set(['height' => '', 'left' => '40', 'right' => '70']);
         $planting = PlantModelQuery::tank($this->fresh());
 
-        self::assertGreaterThan(2.0 * $planting->plantGroups[$seen->id]->off / $planting->plantGroups[$seen->id]->height, $planting->plantGroups[$unseen->id]->off / $planting->plantGroups[$unseen->id]->height);
+        self::assertGreaterThan(
+            2.0 * $planting->plantGroups[$seen->id]->off / $planting->plantGroups[$seen->id]->height,
+            $planting->plantGroups[$unseen->id]->off / $planting->plantGroups[$unseen->id]->height,
+        );
         $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Never measured');
     }
 
@@ -183,7 +208,11 @@ final class PlantsTest extends FeatureCase
         foreach ([14, 28, 42] as $days) {
             $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00')->addDays($days));
             $found = $growth->after($height, 2.0);
-            app(RecordPlantMeasurements::class)($this->fresh()->setRelation('keeper', $this->keeper), [$plantGroup->id => ['height' => 120.0, 'cover' => 1.0, 'before' => $found, 'coverBefore' => null, 'guessed' => false, 'replanted' => 0]], CarbonImmutable::now());
+            app(RecordPlantMeasurements::class)(
+                $this->fresh()->setRelation('keeper', $this->keeper),
+                [$plantGroup->id => ['height' => 120.0, 'cover' => 1.0, 'before' => $found, 'coverBefore' => null, 'guessed' => false, 'replanted' => 0]],
+                CarbonImmutable::now(),
+            );
             $height = 120.0;
         }
         $rate = PlantModelQuery::tank($this->fresh())->plantGroups[$plantGroup->id]->rate;
@@ -192,7 +221,11 @@ final class PlantsTest extends FeatureCase
         $this->get("/tanks/{$this->tank->id}/plants")->assertSee('from 3 pairs of heights');
 
         $this->travelTo('2026-04-26 18:00');
-        app(RecordPlantMeasurements::class)($this->fresh()->setRelation('keeper', $this->keeper), [$plantGroup->id => ['height' => 120.0, 'cover' => 1.0, 'before' => 400.0, 'coverBefore' => null, 'guessed' => true, 'replanted' => 0]], CarbonImmutable::now());
+        app(RecordPlantMeasurements::class)(
+            $this->fresh()->setRelation('keeper', $this->keeper),
+            [$plantGroup->id => ['height' => 120.0, 'cover' => 1.0, 'before' => 400.0, 'coverBefore' => null, 'guessed' => true, 'replanted' => 0]],
+            CarbonImmutable::now(),
+        );
         self::assertEqualsWithDelta($rate->median, PlantModelQuery::tank($this->fresh())->plantGroups[$plantGroup->id]->rate->median, 1e-9);
     }
 
@@ -217,12 +250,19 @@ final class PlantsTest extends FeatureCase
     public function testTheCutLineAnswersWhileTypingAndAHeightAboveTheStandSaysSoAtItsField(): void
     {
         $plantGroup = $this->set(['height' => '380', 'wished' => '200']);
-        $ask = fn(string $to) => $this->get("/tanks/{$this->tank->id}/plants?trim=1&day=0&stands[]=$plantGroup->id&cut[$plantGroup->id]=$to", ['HX-Request' => 'true'])->assertOk();
+        $ask = fn(string $to) => $this->get(
+            "/tanks/{$this->tank->id}/plants?trim=1&day=0&stands[]=$plantGroup->id&cut[$plantGroup->id]=$to",
+            ['HX-Request' => 'true'],
+        )->assertOk();
 
         $ask('140')->assertSee('a hand and a half above the substrate')->assertSee('aria-valuenow="140"', false)->assertDontSee('<form', false);
         $ask('500')->assertHeader('HX-Reswap', 'none')->assertSee('e-f-cut-'.$plantGroup->id)->assertSee('Between');
         // Without a tick it stays as it is four weeks on; with one it is drawn as cut.
-        $later = fn(string $query): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&day=7$query", ['HX-Request' => 'true'])->getContent()));
+        $later = fn(string $query): string => (string) preg_replace(
+            '/\s+/',
+            ' ',
+            strip_tags((string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&day=7$query", ['HX-Request' => 'true'])->getContent()),
+        );
         self::assertNotSame($later(''), $later("&stands[]=$plantGroup->id&cut[$plantGroup->id]=140"));
     }
 
@@ -232,21 +272,36 @@ final class PlantsTest extends FeatureCase
         $low = $this->set(['left' => '50', 'right' => '80', 'height' => '60', 'wished' => '300']);
         $this->get('/')->assertSee('Trim Rotala rotundifolia, back left');
         $this->get("/tanks/{$this->tank->id}/maintenance?tasks[]=trim")->assertOk()->assertSee('Which plant groups, and down to what?');
-        $checklist = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim'], 'trim' => '1', 'stands' => [(string) $tall->id], 'cut' => [$tall->id => '140']]);
+        $checklist = $this->writeRun(
+            $this->keeper,
+            $this->tank,
+            ['dry' => '1', 'tasks' => ['trim'], 'trim' => '1', 'stands' => [(string) $tall->id], 'cut' => [$tall->id => '140']],
+        );
         $step = $checklist->steps()->where('job', 'trim')->firstOrFail();
         $cuts = $step->content->plantGroups;
 
         self::assertCount(1, $cuts);
         self::assertSame($tall->id, $cuts[0]->plantGroup);
         self::assertSame(140.0, $cuts[0]->to);
-        $this->get("/checklists/$checklist->id?step=$step->position")->assertOk()->assertSee("Trim to 140\u{A0}mm, a hand and a half above the substrate")->assertSee('value="390"', false)->assertSee('Cut just above a node, lower than you think; step a row, lower in');
+        $this->get("/checklists/$checklist->id?step=$step->position")->assertOk()
+            ->assertSee("Trim to 140\u{A0}mm, a hand and a half above the substrate")->assertSee('value="390"', false)
+                ->assertSee('Cut just above a node, lower than you think; step a row, lower in');
         $this->get("/checklists/$checklist->id/print")->assertSee('Rotala rotundifolia, back left');
 
-        $this->post("/checklists/$checklist->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '130'], 'stand_after' => [$tall->id => '140']])->assertSessionHasErrors('stand_after.'.$tall->id);
+        $this->post(
+            "/checklists/$checklist->id/steps/$step->position",
+            ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '130'], 'stand_after' => [$tall->id => '140']],
+        )->assertSessionHasErrors('stand_after.'.$tall->id);
         self::assertNull($step->refresh()->done_at);
-        $this->post("/checklists/$checklist->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '385'], 'stand_after' => [$tall->id => '150']])->assertSessionHasNoErrors();
+        $this->post(
+            "/checklists/$checklist->id/steps/$step->position",
+            ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '385'], 'stand_after' => [$tall->id => '150']],
+        )->assertSessionHasNoErrors();
         // Said twice, kept once.
-        $this->post("/checklists/$checklist->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '300'], 'stand_after' => [$tall->id => '100']]);
+        $this->post(
+            "/checklists/$checklist->id/steps/$step->position",
+            ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '300'], 'stand_after' => [$tall->id => '100']],
+        );
 
         $look = PlantMeasurement::query()->where('checklist_id', $checklist->id)->sole();
         self::assertSame([385.0, 150.0, false], [$look->before, $look->height, $look->guessed]);
@@ -254,7 +309,8 @@ final class PlantsTest extends FeatureCase
         self::assertSame(1, $low->looks()->count());
         $this->finishRun($checklist, CarbonImmutable::now(), CarbonImmutable::now());
         $this->get("/checklists/$checklist->id/forecast-check")->assertOk()->assertSee('Trimmed')->assertSee("385\u{A0}mm")->assertSee('as forecast');
-        $this->get('/spare-cuttings')->assertOk()->assertSee('tops of Rotala rotundifolia')->assertSee('Dry or freeze what nobody wants before you compost it. Never throw');
+        $this->get('/spare-cuttings')->assertOk()->assertSee('tops of Rotala rotundifolia')
+            ->assertSee('Dry or freeze what nobody wants before you compost it. Never throw');
         $this->post("/spare-cuttings/$look->id")->assertRedirect();
         $this->get('/spare-cuttings')->assertSee('No spare cuttings. Tops that you trim and do not replant are listed');
     }
@@ -265,7 +321,13 @@ final class PlantsTest extends FeatureCase
         $checklist = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim']]);
         $step = $checklist->steps()->where('job', 'trim')->firstOrFail();
         $cut = $step->content->plantGroups[0];
-        $this->post("/checklists/$checklist->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => (string) $cut->to]])->assertSessionHasNoErrors();
+        $this->post(
+            "/checklists/$checklist->id/steps/$step->position",
+            [
+                'stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '390'],
+                'stand_after' => [$tall->id => (string) $cut->to],
+            ],
+        )->assertSessionHasNoErrors();
 
         $look = PlantMeasurement::query()->where('checklist_id', $checklist->id)->sole();
         self::assertTrue($look->guessed);
@@ -279,7 +341,10 @@ final class PlantsTest extends FeatureCase
         $tall = $this->set(['height' => '390', 'wished' => '200']);
         $checklist = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim']]);
         $step = $checklist->steps()->where('job', 'trim')->firstOrFail();
-        $this->post("/checklists/$checklist->id/steps/$step->position", ['stands_asked' => '1', 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => '100']])->assertSessionHasNoErrors();
+        $this->post(
+            "/checklists/$checklist->id/steps/$step->position",
+            ['stands_asked' => '1', 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => '100']],
+        )->assertSessionHasNoErrors();
 
         self::assertSame(0, PlantMeasurement::query()->where('checklist_id', $checklist->id)->count());
     }
@@ -294,7 +359,10 @@ final class PlantsTest extends FeatureCase
         // Back at half of it in two weeks, doubling in six days: 1 / (1 + 2^(14/6)) = 0.166, to the next twentieth.
         self::assertEqualsWithDelta(0.15, $cut->to, 1e-9);
 
-        $this->post("/checklists/$checklist->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $float->id], 'stand_before' => [$float->id => '75'], 'stand_after' => [$float->id => '20']])->assertSessionHasNoErrors();
+        $this->post(
+            "/checklists/$checklist->id/steps/$step->position",
+            ['stands_asked' => '1', 'cut_stands' => [(string) $float->id], 'stand_before' => [$float->id => '75'], 'stand_after' => [$float->id => '20']],
+        )->assertSessionHasNoErrors();
         $look = PlantMeasurement::query()->where('checklist_id', $checklist->id)->sole();
         self::assertEqualsWithDelta(0.2, $look->cover, 1e-9);
         self::assertEqualsWithDelta(0.75, (float) $look->cover_before, 1e-9);
@@ -306,7 +374,8 @@ final class PlantsTest extends FeatureCase
         $this->set(['height' => '380', 'right' => '100', 'front' => '0']);
         $this->set(['kind' => 'micranthemum_tweediei', 'left' => '20', 'right' => '80', 'front' => '20', 'back' => '60', 'height' => '20']);
 
-        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Rotala rotundifolia, middle centre takes')->assertSee('at its top: too little to survive; it needs');
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Rotala rotundifolia, middle centre takes')
+            ->assertSee('at its top: too little to survive; it needs');
     }
 
     public function testTheMarkSaysWhichLowPlantsItLeavesInTheAir(): void
@@ -314,14 +383,18 @@ final class PlantsTest extends FeatureCase
         $this->set(['kind' => 'anubias_barteri', 'height' => '90', 'perch' => '260']);
         $this->set(['left' => '50', 'right' => '80', 'height' => '300']);
 
-        $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=50")->assertOk()->assertSee('Plants left dry.')->assertSee('Anubias barteri')->assertDontSee('Anubias barteri and Rotala');
+        $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=50")->assertOk()->assertSee('Plants left dry.')
+            ->assertSee('Anubias barteri')->assertDontSee('Anubias barteri and Rotala');
         $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=5")->assertDontSee('Plants left dry.');
     }
 
     public function testALampIsKnownByItsLumensAndAReadingMovesIt(): void
     {
         $this->tank->lamps()->delete();
-        $lamp = ['kind' => 'bar', 'told_by' => 'lumens', 'told' => '5400', 'colour' => 'sun', 'type' => 'led', 'length' => '450', 'width' => '60', 'above' => '80', 'angle' => '120', 'dimmer' => '80', 'hours' => '9', 'ramp' => '60', 'spots' => '1', 'across' => '50', 'front' => '50'];
+        $lamp = [
+            'kind' => 'bar', 'told_by' => 'lumens', 'told' => '5400', 'colour' => 'sun', 'type' => 'led', 'length' => '450', 'width' => '60',
+            'above' => '80', 'angle' => '120', 'dimmer' => '80', 'hours' => '9', 'ramp' => '60', 'spots' => '1', 'across' => '50', 'front' => '50',
+        ];
         $this->post("/tanks/{$this->tank->id}/lights", $lamp)->assertSessionHasNoErrors();
         // 5400 lm of daylight are 100 µmol/s, dimmed to 80; nine hours with a ramp of one each way are eight.
         $this->get("/tanks/{$this->tank->id}/light")->assertOk()->assertSee('80 µmol/s as dimmed')->assertSee('8.0 h at full light');
@@ -331,10 +404,16 @@ final class PlantsTest extends FeatureCase
         self::assertSame(1, $this->tank->lamps()->count());
 
         $before = PlantModelQuery::tank($this->fresh())->light->at(200.0);
-        $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '20', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasNoErrors();
+        $this->post(
+            "/tanks/{$this->tank->id}/light-readings",
+            ['by' => 'sensor', 'value' => '20', 'across' => '50', 'front' => '50', 'depth' => '200'],
+        )->assertSessionHasNoErrors();
         self::assertLessThan(0.9 * $before, PlantModelQuery::tank($this->fresh())->light->at(200.0));
         $this->get("/tanks/{$this->tank->id}/light")->assertSee('One PAR test shifts all of it by a factor of');
-        $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '-1', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasErrors('value');
+        $this->post(
+            "/tanks/{$this->tank->id}/light-readings",
+            ['by' => 'sensor', 'value' => '-1', 'across' => '50', 'front' => '50', 'depth' => '200'],
+        )->assertSessionHasErrors('value');
     }
 
     public function testADayOnWhichTheLampsStayedOnCountsInTheDose(): void
@@ -348,7 +427,9 @@ final class PlantsTest extends FeatureCase
         // Said again, it is put right.
         $this->post("/tanks/{$this->tank->id}/light-days", ['day' => '2026-02-28', 'day_hours' => '8'])->assertSessionHasNoErrors();
         self::assertSame(1, $this->tank->lightDays()->count());
-        foreach ([['day' => '2026-03-02', 'day_hours' => '8'], ['day' => '2025-03-02', 'day_hours' => '8'], ['day' => '2026-02-27', 'day_hours' => '25']] as $i => $wrong) {
+        foreach ([
+            ['day' => '2026-03-02', 'day_hours' => '8'], ['day' => '2025-03-02', 'day_hours' => '8'], ['day' => '2026-02-27', 'day_hours' => '25'],
+        ] as $i => $wrong) {
             $this->post("/tanks/{$this->tank->id}/light-days", $wrong)->assertSessionHasErrors($i === 2 ? 'day_hours' : 'day');
         }
         $this->delete("/tanks/{$this->tank->id}/light-days/".$this->tank->lightDays()->firstOrFail()->id)->assertRedirect();
@@ -359,7 +440,8 @@ final class PlantsTest extends FeatureCase
     {
         // At half its ceiling it grows fastest; cut to a fifth of it, far slower.
         $plantGroup = $this->set(['height' => '280', 'right' => '100', 'front' => '0']);
-        $page = (string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$plantGroup->id&cut[$plantGroup->id]=60")->assertSee('mg/L less nitrate: it rises faster until they have regrown.')->getContent();
+        $page = (string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$plantGroup->id&cut[$plantGroup->id]=60")
+            ->assertSee('mg/L less nitrate: it rises faster until they have regrown.')->getContent();
 
         preg_match('/about ([\d.]+) mg\/L less nitrate/', $page, $found);
         $core = PlantModelQuery::tank($this->fresh())->plantGroups[$plantGroup->id];
@@ -410,7 +492,10 @@ final class PlantsTest extends FeatureCase
         preg_match_all('/name="(wished|perch)"[^>]*value="([^"]*)"/', (string) $page->getContent(), $found);
         $typed = array_combine($found[1], $found[2]);
 
-        $this->put("/tanks/{$this->tank->id}/plant-groups/$plantGroup->id", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasNoErrors();
+        $this->put(
+            "/tanks/{$this->tank->id}/plant-groups/$plantGroup->id",
+            $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'],
+        )->assertSessionHasNoErrors();
         $plantGroup->refresh();
         self::assertSame(['wished' => 203.0, 'perch' => 77.0], ['wished' => $plantGroup->wished, 'perch' => $plantGroup->perch]);
     }
@@ -421,17 +506,24 @@ final class PlantsTest extends FeatureCase
         for ($cut = 1; $cut <= 5; ++$cut) {
             $plantGroup->looks()->create(['happened_at' => now()->subDays(70 - 14 * $cut), 'before' => 300, 'height' => 140]);
             $page = $this->get("/tanks/{$this->tank->id}/plants");
-            $cut < 5 ? $page->assertDontSee('times; stems go bare below. Pull it, replant the tops, discard the') : $page->assertSee('Trimmed 5 times; stems go bare below');
+            $cut < 5
+                ? $page->assertDontSee('times; stems go bare below. Pull it, replant the tops, discard the')
+                : $page->assertSee('Trimmed 5 times; stems go bare below');
         }
         $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$plantGroup->id&cut[$plantGroup->id]=105")->assertSee('one hand above the substrate');
         $this->keeper->update(['hand' => 70]);
-        $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$plantGroup->id&cut[$plantGroup->id]=105")->assertSee('a hand and a half above the substrate');
+        $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$plantGroup->id&cut[$plantGroup->id]=105")
+            ->assertSee('a hand and a half above the substrate');
     }
 
     public function testWhatIsSetAgainStandsInThePlantingStep(): void
     {
         $plantGroup = $this->set(['height' => '390', 'wished' => '200']);
-        $checklist = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim', 'planting'], 'trim' => '1', 'stands' => [(string) $plantGroup->id], 'cut' => [$plantGroup->id => '140']]);
+        $checklist = $this->writeRun(
+            $this->keeper,
+            $this->tank,
+            ['dry' => '1', 'tasks' => ['trim', 'planting'], 'trim' => '1', 'stands' => [(string) $plantGroup->id], 'cut' => [$plantGroup->id => '140']],
+        );
         $step = $checklist->steps()->where('job', 'planting')->firstOrFail();
 
         // 0.3 x 0.4 of 500 x 500 mm at 20 mm each way.

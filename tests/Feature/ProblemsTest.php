@@ -92,13 +92,15 @@ final class ProblemsTest extends FeatureCase
         $before = $this->weighed($problem)->kinds()->posterior();
         $this->answer($problem, 'shape', 'unknown');
         self::assertEqualsWithDelta($before, $this->weighed($problem)->kinds()->posterior(), 1e-12);
-        $this->get("$this->base/$problem->id")->assertSeeInOrder(['Next question', '<p class="ask">'], false)->assertDontSee('<p class="ask">What does it look like?', false);
+        $this->get("$this->base/$problem->id")->assertSeeInOrder(['Next question', '<p class="ask">'], false)
+            ->assertDontSee('<p class="ask">What does it look like?', false);
     }
 
     public function testAnAnswerComesBackAsThePartThatChanged(): void
     {
         $problem = $this->begin();
-        $part = $this->withHeader('HX-Request', 'true')->post("$this->base/$problem->id/answers", ['sign' => 'shape', 'option' => 'tufts'])->assertOk()->assertSee('Black beard algae (BBA)');
+        $part = $this->withHeader('HX-Request', 'true')->post("$this->base/$problem->id/answers", ['sign' => 'shape', 'option' => 'tufts'])
+            ->assertOk()->assertSee('Black beard algae (BBA)');
         self::assertStringNotContainsString('<html', (string) $part->getContent());
         self::assertStringContainsString('id="asking"', (string) $part->getContent());
     }
@@ -119,7 +121,8 @@ final class ProblemsTest extends FeatureCase
         self::assertGreaterThan(0.9, $hints['extra_food']->chance);
         $problem = $this->begin();
         self::assertGreaterThan(0.8, $this->weighed($problem)->causes()->posterior()['ammonia']);
-        $this->get("$this->base/$problem->id/why")->assertSeeInOrder(['Possible causes', 'Ammonia in the water', 'very likely'])->assertSee('tank set up')->assertSee('· measured')->assertSee('feeder jammed');
+        $this->get("$this->base/$problem->id/why")->assertSeeInOrder(['Possible causes', 'Ammonia in the water', 'very likely'])
+            ->assertSee('tank set up')->assertSee('· measured')->assertSee('feeder jammed');
     }
 
     /** @return iterable<string, array{string, float, float}> what was read of phosphate, and the chance of low between */
@@ -134,7 +137,10 @@ final class ProblemsTest extends FeatureCase
     public function testAReadingNearItsLimitIsOnlyLikely(string $typed, float $least, float $most): void
     {
         $this->read($this->keeper, $this->tank, ['phosphate' => $typed]);
-        $chance = SignsFromLogQuery::tank(Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper))['phosphate_low']->chance;
+        $chance = SignsFromLogQuery::tank(Tank::query()->findOrFail($this->tank->id)->setRelation(
+            'keeper',
+            $this->keeper->fresh() ?? $this->keeper,
+        ))['phosphate_low']->chance;
         self::assertGreaterThanOrEqual($least, $chance);
         self::assertLessThanOrEqual($most, $chance);
     }
@@ -154,9 +160,16 @@ final class ProblemsTest extends FeatureCase
         $problem = $this->begin('panes');
         $this->answer($problem, 'shape', 'dots');
         $this->post("$this->base/$problem->id/treatments", ['remedies' => ['hand', 'light_hours']])->assertSessionHasNoErrors();
-        self::assertSame(['hand' => '2026-03-08', 'light_hours' => '2026-03-15'], Treatment::query()->orderBy('check_on')->get()->mapWithKeys(static fn(Treatment $t): array => [$t->remedy->value => $t->check_on->format('Y-m-d')])->all());
+        self::assertSame(
+            ['hand' => '2026-03-08', 'light_hours' => '2026-03-15'],
+            Treatment::query()->orderBy('check_on')->get()
+                ->mapWithKeys(static fn(Treatment $t): array => [$t->remedy->value => $t->check_on->format('Y-m-d')])->all(),
+        );
         self::assertSame('green_spot', $problem->fresh()?->kind);
-        self::assertTrue(Entry::all()->contains(static fn(Entry $entry): bool => preg_match('/^Against green spot algae \(GSA\) on the glass: remove by hand.*shorter photoperiod$/', $entry->title) === 1));
+        self::assertTrue(Entry::all()->contains(static fn(Entry $entry): bool => preg_match(
+            '/^Against green spot algae \(GSA\) on the glass: remove by hand.*shorter photoperiod$/',
+            $entry->title,
+        ) === 1));
         // The blade is work on the panes, and the leaves that carry it are cut.
         $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('Clean the glass');
         $this->get('/')->assertDontSee('Check whether it helped');
@@ -224,7 +237,8 @@ final class ProblemsTest extends FeatureCase
         $problem = $this->begin('sand');
         $this->answer($problem, 'shape', 'sheets');
         $this->answer($problem, 'off', 'peels');
-        $this->get("$this->base/$problem->id/now")->assertSee('Wear gloves: cyanobacteria can be toxic. Keep pets and children away')->assertDontSee('Spot treatment')->assertSee('Three-day blackout');
+        $this->get("$this->base/$problem->id/now")->assertSee('Wear gloves: cyanobacteria can be toxic. Keep pets and children away')
+            ->assertDontSee('Spot treatment')->assertSee('Three-day blackout');
     }
 
     /** @return iterable<string, array{string, string, bool}> */
@@ -264,7 +278,10 @@ final class ProblemsTest extends FeatureCase
 
     public function testLeavesAreAskedAfterWithTheirPlant(): void
     {
-        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'microsorum_pteropus', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.4, 'back_edge' => 1, 'planted_on' => '2026-02-20']);
+        $plantGroup = $this->tank->plantGroups()->create([
+            'kind' => 'microsorum_pteropus', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.4, 'back_edge' => 1,
+            'planted_on' => '2026-02-20',
+        ]);
         $this->post($this->base, ['about' => 'leaves', 'stand' => (string) $plantGroup->id])->assertSessionHasNoErrors();
         $problem = $this->tank->problems()->firstOrFail();
         $this->get("$this->base/$problem->id")->assertSee('Leaves of Microsorum pteropus')->assertSee('weak evidence');
@@ -278,7 +295,11 @@ final class ProblemsTest extends FeatureCase
     {
         $tap = $this->tank->water ?? $this->water($this->keeper);
         $rain = $this->water($this->keeper, 'Rain');
-        $this->read($this->keeper, $rain, ['nitrate' => '1', 'general_hardness' => '1', 'carbonate_hardness' => '1', 'ph' => '6.5', 'conductivity' => '30', 'temperature' => '15']);
+        $this->read(
+            $this->keeper,
+            $rain,
+            ['nitrate' => '1', 'general_hardness' => '1', 'carbonate_hardness' => '1', 'ph' => '6.5', 'conductivity' => '30', 'temperature' => '15'],
+        );
         $hint = function (): ?float {
             $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
 
@@ -296,9 +317,13 @@ final class ProblemsTest extends FeatureCase
 
     public function testAStandInTheDarkIsShortOfLightAndOneUnderAStrongLampIsNot(): void
     {
-        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'rotala_macrandra', 'left_edge' => 0.3, 'right_edge' => 0.7, 'front_edge' => 0.3, 'back_edge' => 0.9]);
+        $plantGroup = $this->tank->plantGroups()->create([
+            'kind' => 'rotala_macrandra', 'left_edge' => 0.3, 'right_edge' => 0.7, 'front_edge' => 0.3, 'back_edge' => 0.9,
+        ]);
         $plantGroup->looks()->create(['happened_at' => now()->subDay(), 'height' => 100, 'cover' => 1]);
-        $lamp = $this->tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 4, 'length' => 400, 'width' => 120, 'above' => 80, 'dimmer' => 1, 'hours' => 8]);
+        $lamp = $this->tank->lamps()->create([
+            'kind' => 'panel', 'told_by' => 'maker', 'told' => 4, 'length' => 400, 'width' => 120, 'above' => 80, 'dimmer' => 1, 'hours' => 8,
+        ]);
         $short = function () use ($plantGroup): float {
             $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
 
@@ -312,7 +337,8 @@ final class ProblemsTest extends FeatureCase
     public function testQuestionsAreAskedInTheUnitsOfTheKeeper(): void
     {
         $problem = $this->begin();
-        $this->get("$this->base/$problem->id/why")->assertSee('Was it warmer than '.$this->keeper->show()->limit(Parameter::Temperature, 28.0))->assertDontSee(':limit');
+        $this->get("$this->base/$problem->id/why")->assertSee('Was it warmer than '.$this->keeper->show()->limit(Parameter::Temperature, 28.0))
+            ->assertDontSee(':limit');
         $this->keeper->kits()->create(['parameter' => 'temperature', 'method' => 'pen', 'unit' => 'fahrenheit', 'step' => 1, 'fields' => []]);
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
         $this->get("$this->base/$problem->id/why")->assertSee('82')->assertDontSee('warmer than 28');
@@ -344,7 +370,10 @@ final class ProblemsTest extends FeatureCase
         $this->answer($problem, 'feel', 'soft');
         $this->post("$this->base/$problem->id/treatments", ['remedies' => ['hand']]);
         $checklist = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['algae']]);
-        self::assertStringContainsString('Hair algae on leaf edges and tips: Twist it onto an old toothbrush', implode(' ', $checklist->steps()->where('job', 'algae')->firstOrFail()->content->lines));
+        self::assertStringContainsString(
+            'Hair algae on leaf edges and tips: Twist it onto an old toothbrush',
+            implode(' ', $checklist->steps()->where('job', 'algae')->firstOrFail()->content->lines),
+        );
     }
 
     public function testPhotosStandBesideItByDayAndGoWithIt(): void
@@ -354,7 +383,8 @@ final class ProblemsTest extends FeatureCase
         $this->post("$this->base/$problem->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40)])->assertSessionHasNoErrors();
         $this->travel(9)->days();
         // At the check-up the second stands beside the first.
-        $this->post("$this->base/$problem->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40), 'part' => 'now'])->assertRedirect("$this->base/$problem->id/now");
+        $this->post("$this->base/$problem->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40), 'part' => 'now'])
+            ->assertRedirect("$this->base/$problem->id/now");
         [$first, $second] = Photo::query()->orderBy('id')->get()->all();
         foreach (['', '/now'] as $part) {
             $page = (string) $this->get("$this->base/$problem->id$part")->assertOk()->getContent();
@@ -374,7 +404,11 @@ final class ProblemsTest extends FeatureCase
     public function testBadInputIsSaidAndKeepsNothing(): void
     {
         $problem = $this->begin();
-        foreach ([['answers', ['sign' => 'shape', 'option' => 'purple'], 'sign'], ['answers', ['sign' => 'nothing', 'option' => 'yes'], 'sign'], ['treatments', [], 'remedies'], ['treatments', ['remedies' => ['bleach']], 'remedies.0'], ['end', ['outcome' => 'maybe'], 'outcome'], ['end', ['outcome' => 'better', 'kind' => 'unicorn'], 'kind']] as [$path, $fields, $at]) {
+        foreach ([
+            ['answers', ['sign' => 'shape', 'option' => 'purple'], 'sign'], ['answers', ['sign' => 'nothing', 'option' => 'yes'], 'sign'],
+            ['treatments', [], 'remedies'], ['treatments', ['remedies' => ['bleach']], 'remedies.0'], ['end', ['outcome' => 'maybe'], 'outcome'],
+            ['end', ['outcome' => 'better', 'kind' => 'unicorn'], 'kind'],
+        ] as [$path, $fields, $at]) {
             $this->post("$this->base/$problem->id/$path", $fields)->assertSessionHasErrors($at);
         }
         $this->post($this->base, ['about' => 'weather'])->assertSessionHasErrors('about');
@@ -434,7 +468,8 @@ final class ProblemsTest extends FeatureCase
         $before = $tank->problems()->count();
         $compose = "/tanks/$tank->id/maintenance";
         $this->get($compose)->assertDontSee('name="seen"', false);
-        $this->get($compose.'?signs[]=dirt&signs[]=tall')->assertSee('form="look-into"', false)->assertSee('name="seen" value="dirt"', false)->assertDontSee('name="seen" value="tall"', false);
+        $this->get($compose.'?signs[]=dirt&signs[]=tall')->assertSee('form="look-into"', false)->assertSee('name="seen" value="dirt"', false)
+            ->assertDontSee('name="seen" value="tall"', false);
         $this->post("/tanks/$tank->id/problems", ['seen' => 'dirt'])->assertSessionHasNoErrors()->assertRedirect();
         $problem = $tank->problems()->latest('id')->firstOrFail();
         self::assertSame([ProblemSubject::Growth, ['where' => 'sand', 'dirty' => 'yes']], [$problem->about, $problem->answers->options]);
@@ -477,7 +512,9 @@ final class ProblemsTest extends FeatureCase
         yield 'bubbles that stay' => [Gauge::Bubbles, [90, 92, 89, 91], 'gas_unsteady', 0.1];
         yield 'bubbles that come and go' => [Gauge::Bubbles, [90, 20, 110, 60], 'gas_unsteady', 0.9];
         // Mean 100, deviation 15: half way between steady and unsteady.
-        yield 'in between' => [Gauge::Bubbles, [85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115], 'gas_unsteady', 0.53];
+        yield 'in between' => [
+            Gauge::Bubbles, [85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115], 'gas_unsteady', 0.53,
+        ];
         yield 'too few counts' => [Gauge::Bubbles, [90, 20, 110], 'gas_unsteady', null];
         yield 'a filter as it was' => [Gauge::Flow, [400, 410, 390, 400], 'flow_weak', 0.1];
         yield 'a filter that clogs' => [Gauge::Flow, [400, 410, 390, 300], 'flow_weak', 0.9];

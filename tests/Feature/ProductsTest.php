@@ -23,8 +23,17 @@ final class ProductsTest extends FeatureCase
     public function testASaltAndALabelledProductGoOntoTheShelf(): void
     {
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->post('/products', ['name' => 'White tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '98', 'stock' => '400', 'price' => '0,60'])->assertSessionHasNoErrors();
-        $this->post('/products', ['name' => 'Shrimp salt', 'salt' => 'label', 'unit' => 'mL', 'purity' => '100', 'label' => ['dose' => '6', 'litres' => '20', 'gh' => '6', 'kh' => '', 'ec' => '280', 'ratio' => '']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            '/products',
+            ['name' => 'White tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '98', 'stock' => '400', 'price' => '0,60'],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            '/products',
+            [
+                'name' => 'Shrimp salt', 'salt' => 'label', 'unit' => 'mL', 'purity' => '100',
+                'label' => ['dose' => '6', 'litres' => '20', 'gh' => '6', 'kh' => '', 'ec' => '280', 'ratio' => ''],
+            ],
+        )->assertSessionHasNoErrors();
         [$salt, $product] = [Product::query()->where('name', 'White tin')->firstOrFail(), Product::query()->where('name', 'Shrimp salt')->firstOrFail()];
 
         // 1 g of pure Epsom salt in 1 L is 1 / 246.47 mol of magnesium: 4.057 mmol; 98 % of it 3.976.
@@ -33,7 +42,8 @@ final class ProductsTest extends FeatureCase
         self::assertEqualsWithDelta(3.566, $product->toCore()->perUnit->hardness(), 0.002);
         self::assertNull($product->stock);
         $this->get('/supplies/products')->assertOk()->assertSee('White tin')->assertSee('0.60');
-        $this->put('/products/'.$salt->id, ['name' => 'Blue tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100', 'stock' => ''])->assertSessionHasNoErrors();
+        $this->put('/products/'.$salt->id, ['name' => 'Blue tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100', 'stock' => ''])
+            ->assertSessionHasNoErrors();
         self::assertNull($salt->refresh()->stock);
         $this->delete('/products/'.$salt->id)->assertRedirect('/supplies/products');
         self::assertSame(1, Product::query()->count());
@@ -49,7 +59,9 @@ final class ProductsTest extends FeatureCase
             'purity over all' => [['purity' => '140'], 'purity'],
             'stock below nothing' => [['stock' => '-1'], 'stock'],
             'a label without a dose' => [['salt' => 'label', 'label' => ['litres' => '20', 'gh' => '6']], 'label.dose'],
-            'a label that does nothing' => [['salt' => 'label', 'label' => ['dose' => '6', 'litres' => '20', 'gh' => '0', 'kh' => '0', 'ec' => '']], 'label.gh'],
+            'a label that does nothing' => [
+                ['salt' => 'label', 'label' => ['dose' => '6', 'litres' => '20', 'gh' => '0', 'kh' => '0', 'ec' => '']], 'label.gh',
+            ],
             'a label that takes away' => [['salt' => 'label', 'label' => ['dose' => '6', 'litres' => '20', 'gh' => '-6']], 'label.gh'],
             'a label in a wrong unit' => [['salt' => 'label', 'unit' => 'cups', 'label' => ['dose' => '6', 'litres' => '20', 'gh' => '6']], 'unit'],
         ];
@@ -59,7 +71,8 @@ final class ProductsTest extends FeatureCase
     #[DataProvider('badProducts')]
     public function testAJarThatCannotBeIsRefusedAtItsField(array $typed, string $field): void
     {
-        $this->actingAs($this->keeper())->post('/products', $typed + ['name' => 'Tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100'])->assertSessionHasErrors($field);
+        $this->actingAs($this->keeper())->post('/products', $typed + ['name' => 'Tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100'])
+            ->assertSessionHasErrors($field);
         self::assertSame(0, Product::query()->count());
     }
 
@@ -70,9 +83,11 @@ final class ProductsTest extends FeatureCase
         $this->actingAs($keeper)->post("/products/$product->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '49'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(4.9, (float) $product->refresh()->load('trials')->spoon()?->mean, 1e-9);
         // 1 g of Epsom salt in 1 L reads about 815 (its ions: 4.06 mmol/L each of Mg and SO4); a rise of 400 in 10 L is about 4.9 g.
-        $this->post("/products/$product->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '10', 'before' => '10', 'rise' => '410'])->assertSessionHasNoErrors();
+        $this->post("/products/$product->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '10', 'before' => '10', 'rise' => '410'])
+            ->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(4.9, $product->refresh()->load('trials')->trials->last()->grams_each ?? 0.0, 0.3);
-        $this->post("/products/$product->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '75'])->assertSessionHas('status', static fn(string $said): bool => str_contains($said, 'another spoon'));
+        $this->post("/products/$product->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '75'])
+            ->assertSessionHas('status', static fn(string $said): bool => str_contains($said, 'another spoon'));
         $this->get("/products/$product->id/spoon")->assertOk()->assertSee('from 2 trials')->assertSee('one is left out because it does not fit the others');
         $odd = $product->refresh()->load('trials')->trials->last();
         $this->delete("/products/$product->id/trials/".($odd->id ?? 0));
@@ -129,7 +144,13 @@ final class ProductsTest extends FeatureCase
     public function testAStoreIsKeptReadAndPlannedFrom(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $this->actingAs($keeper)->post('/ro-reservoirs', ['name' => 'Barrel', 'source_water_id' => (string) $ro->id, 'capacity' => '60', 'level' => '20', 'litres_per_day' => '120', 'waste' => '3', 'membrane_on' => '2026-01-05'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            '/ro-reservoirs',
+            [
+                'name' => 'Barrel', 'source_water_id' => (string) $ro->id, 'capacity' => '60', 'level' => '20', 'litres_per_day' => '120',
+                'waste' => '3', 'membrane_on' => '2026-01-05',
+            ],
+        )->assertSessionHasNoErrors();
         $reservoir = Reservoir::query()->firstOrFail();
         $this->post("/ro-reservoirs/$reservoir->id/level", ['level' => '61'])->assertSessionHasErrors('level');
         $this->post("/ro-reservoirs/$reservoir->id/level", ['level' => '30'])->assertSessionHasNoErrors();
@@ -140,13 +161,15 @@ final class ProductsTest extends FeatureCase
         $this->get("/ro-reservoirs/$reservoir->id?need[$tank->id]=lots")->assertOk()->assertSee('Between 0 and 5000');
         foreach ([[400, 12, 0], [400, 16, 0], [400, 20, 0], [400, 90, 1]] as $i => [$in, $out, $first]) {
             $this->travelTo(CarbonImmutable::parse('2026-02-01')->addDays(30 * $i));
-            $this->post("/ro-reservoirs/$reservoir->id/rejections", ['in' => (string) $in, 'out' => (string) $out, 'first' => (string) $first])->assertSessionHasNoErrors();
+            $this->post("/ro-reservoirs/$reservoir->id/rejections", ['in' => (string) $in, 'out' => (string) $out, 'first' => (string) $first])
+                ->assertSessionHasNoErrors();
         }
         // 97, 96, 95 %: a point a month; the first output of 77 % does not count. On the fourth day of reckoning 94 % are left.
         $this->get("/ro-reservoirs/$reservoir->id")->assertSee('It holds back 94.0 %')->assertSee('1.00 points a month');
         $this->post("/ro-reservoirs/$reservoir->id/rejections", ['in' => '0', 'out' => '5'])->assertSessionHasErrors('in');
         foreach ([['capacity' => '0'], ['level' => '70'], ['waste' => '-1'], ['membrane_on' => 'soon'], ['litres_per_day' => '']] as $typed) {
-            $this->post('/ro-reservoirs', $typed + ['name' => 'B', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3'])->assertSessionHasErrors(array_keys($typed));
+            $this->post('/ro-reservoirs', $typed + ['name' => 'B', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3'])
+                ->assertSessionHasErrors(array_keys($typed));
         }
         self::assertSame(1, Reservoir::query()->count());
     }
@@ -154,20 +177,29 @@ final class ProductsTest extends FeatureCase
     public function testAnAnalysisIsCompletedAndABadOneIsShown(): void
     {
         [$keeper, , , $tap] = $this->bench();
-        $form = ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48', 'Mg' => '9.8', 'Na' => '14', 'K' => '2.1', 'Cl' => '24', 'SO4' => '38', 'NO3' => '7.5'], 'alkalinity' => '6', 'conductivity' => '388'];
+        $form = [
+            'sampled_on' => '2026-03-01',
+            'ions' => ['Ca' => '48', 'Mg' => '9.8', 'Na' => '14', 'K' => '2.1', 'Cl' => '24', 'SO4' => '38', 'NO3' => '7.5'], 'alkalinity' => '6',
+            'conductivity' => '388',
+        ];
         $this->actingAs($keeper)->post("/source-waters/$tap->id/analyses", $form)->assertSessionHasNoErrors();
         // Alkalinity of 6 degrees is 2.14 meq/L of bicarbonate at 61 g/mol.
         $this->get("/source-waters/$tap->id")->assertOk()->assertSee('These values fit together.')->assertSee('131');
         $this->travel(1)->days();
-        $this->post("/source-waters/$tap->id/analyses", ['ions' => ['Ca' => '480'] + $form['ions'], 'sampled_on' => '2026-03-02'] + $form)->assertSessionHasNoErrors();
+        $this->post("/source-waters/$tap->id/analyses", ['ions' => ['Ca' => '480'] + $form['ions'], 'sampled_on' => '2026-03-02'] + $form)
+            ->assertSessionHasNoErrors();
         $this->get("/source-waters/$tap->id")->assertSee('These values do not fit together.');
         $this->get('/mix-water?'.http_build_query(['waters' => [$tap->id]]))->assertSee('do not fit together.');
-        foreach ([['ions' => ['Ca' => '-1']], ['ions' => ['Na' => 'salty']], ['sampled_on' => 'yesterday'], ['ph' => '30'], ['conductivity' => str_repeat('1', 500)]] as $typed) {
+        foreach ([
+            ['ions' => ['Ca' => '-1']], ['ions' => ['Na' => 'salty']], ['sampled_on' => 'yesterday'], ['ph' => '30'],
+            ['conductivity' => str_repeat('1', 500)],
+        ] as $typed) {
             $this->post("/source-waters/$tap->id/analyses", $typed + $form)->assertSessionHasErrors();
         }
         $this->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-03-01'])->assertSessionHasErrors('ions.Ca');
         // Hardness of 2 degrees cannot hold 48 mg/L calcium, which are 6.7.
-        $this->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48'], 'hardness' => '2'])->assertSessionHasErrors('hardness');
+        $this->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48'], 'hardness' => '2'])
+            ->assertSessionHasErrors('hardness');
     }
 
     public function testTopUpsTeachWhatEvaporatesAndWhereItLeads(): void
@@ -179,7 +211,8 @@ final class ProductsTest extends FeatureCase
             $this->actingAs($keeper)->post("/tanks/$tank->id/top-offs", ['litres' => '7'])->assertSessionHasNoErrors();
         }
         // 500 mm by 500 mm of surface lose 0.75 L a day at 3 mm; 28 days of 1 L a day against 14 of that: (28 + 10.5) / 42.
-        $this->get("/tanks/$tank->id/top-off?top_up=$tap->id")->assertOk()->assertSee('0.9')->assertSee('Learned from 4 of your top-offs')->assertSee('Topping off with Tap adds');
+        $this->get("/tanks/$tank->id/top-off?top_up=$tap->id")->assertOk()->assertSee('0.9')->assertSee('Learned from 4 of your top-offs')
+            ->assertSee('Topping off with Tap adds');
         $this->get("/tanks/$tank->id/top-off?top_up=$ro->id")->assertOk()->assertSee('adds next to nothing');
         foreach (['', '0', '-2', 'a lot', '1e9'] as $litres) {
             $this->post("/tanks/$tank->id/top-offs", ['litres' => $litres])->assertSessionHasErrors('litres');
@@ -190,7 +223,9 @@ final class ProductsTest extends FeatureCase
     public function testTheDoseOfConditionerFollowsLabelVolumeAndChlorine(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $ask = fn(array $query): string => (string) $this->actingAs($keeper)->get("/tanks/$tank->id/dechlorinator?".http_build_query($query + ['dose' => '5', 'for' => '200', 'strength' => '1', 'litres' => '40', 'chlorine' => '0.5']))->assertOk()->getContent();
+        $ask = fn(array $query): string => (string) $this->actingAs($keeper)->get("/tanks/$tank->id/dechlorinator?".http_build_query($query + [
+            'dose' => '5', 'for' => '200', 'strength' => '1', 'litres' => '40', 'chlorine' => '0.5',
+        ]))->assertOk()->getContent();
 
         // 5 mL for 200 L is 1 mL for 40 L; twice that where the tap holds 2 mg/L and the label counts on 1.
         self::assertStringContainsString('1.00 mL', $ask([]));
@@ -223,8 +258,15 @@ final class ProductsTest extends FeatureCase
     public function testADechlorinatorIsKeptAndAnsweredInWhatItIsMeasuredWith(array $label, string $dose): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => $label])->assertSessionHasNoErrors();
-        $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get("/tanks/$tank->id/dechlorinator?".http_build_query(['litres' => '40', 'dose' => $label['dose'], 'for' => $label['litres'], 'strength' => '']))->assertOk()->getContent()));
+        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => $label])
+            ->assertSessionHasNoErrors();
+        $text = (string) preg_replace(
+            '/\s+/u',
+            ' ',
+            strip_tags((string) $this->get("/tanks/$tank->id/dechlorinator?".http_build_query([
+                'litres' => '40', 'dose' => $label['dose'], 'for' => $label['litres'], 'strength' => '',
+            ]))->assertOk()->getContent()),
+        );
         self::assertStringContainsString($dose.' of Clear for this change', $text);
         // And its working speaks of the same unit.
         self::assertSame($label['measured'] === 'mL', str_contains($text, ' mL '));
@@ -234,7 +276,10 @@ final class ProductsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         foreach (['Clear', 'Calm'] as $name) {
-            $keeper->products()->create(['name' => $name, 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0], 'price' => 0.0, 'stock' => $name === 'Clear' ? 40.0 : 400.0]);
+            $keeper->products()->create([
+                'name' => $name, 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0], 'price' => 0.0,
+                'stock' => $name === 'Clear' ? 40.0 : 400.0,
+            ]);
         }
         $clear = $keeper->products()->where('name', 'Clear')->sole();
         $taken = fn(): ?string => DechlorinatorDose::product($keeper->fresh() ?? $keeper)?->name;
@@ -264,12 +309,18 @@ final class ProductsTest extends FeatureCase
     public function testTheDisinfectantOfAWaterDecidesDechlorinatorAndAmmonia(?string $disinfectant, bool $isTreated, float $ammonia): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->put("/source-waters/$water->id", ['name' => $water->name, 'kind' => 'tap', 'note' => '', 'disinfectant' => $disinfectant ?? ''])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->put(
+            "/source-waters/$water->id",
+            ['name' => $water->name, 'kind' => 'tap', 'note' => '', 'disinfectant' => $disinfectant ?? ''],
+        )->assertSessionHasNoErrors();
         $this->read($keeper, $water, ['chlorine' => '2']);
         $waters = WatersQuery::around($tank->fresh() ?? $tank, [$water->id]);
         // The chart's field about 2 is kept with its band: its middle lies a little higher.
         self::assertEqualsWithDelta($ammonia, $waters->source($water->fresh() ?? $water)->central(Parameter::Ammonium, -1.0), 0.07);
-        self::assertSame($isTreated, $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine'])->steps()->where('job', 'condition')->exists());
+        self::assertSame(
+            $isTreated,
+            $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine'])->steps()->where('job', 'condition')->exists(),
+        );
         $this->put("/source-waters/$water->id", ['name' => $water->name, 'kind' => 'tap', 'disinfectant' => 'bleach'])->assertSessionHasErrors('disinfectant');
     }
 
@@ -286,9 +337,17 @@ final class ProductsTest extends FeatureCase
     public function testDevicesAnswerOnlyWhenTheyAreSwitchedOn(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all()]);
+        $batch = $this->writeBatch(
+            $keeper,
+            [
+                'tank' => $tank->id, 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id],
+                'jars' => $keeper->products()->pluck('id')->all(),
+            ],
+        );
         $product = Product::query()->firstOrFail()->load('trials');
-        $reservoir = $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
+        $reservoir = $keeper->reservoirs()->create([
+            'source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3,
+        ]);
         self::assertNull(Devices::pen($keeper, $batch));
         self::assertNull(Devices::scale($keeper, $product, 10));
         $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertDontSee('Take it from the meter');
@@ -319,7 +378,13 @@ final class ProductsTest extends FeatureCase
         [$keeper, $tank, $ro] = $this->bench();
         $keeper = $this->switchOn($keeper);
         foreach (range(1, 6) as $ignored) {
-            $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all()]);
+            $batch = $this->writeBatch(
+                $keeper,
+                [
+                    'tank' => $tank->id, 'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id],
+                    'jars' => $keeper->products()->pluck('id')->all(),
+                ],
+            );
             for ($look = 0; $look < 4; ++$look) {
                 $this->post('/batches/'.$batch->id.'/checks', ['from' => 'pen']);
                 $this->post('/batches/'.$batch->id.'/added');

@@ -64,7 +64,8 @@ final class ReadingTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
-        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7'], 'taken_at' => '2999-01-01T10:00'])->assertSessionHasErrors('taken_at');
+        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7'], 'taken_at' => '2999-01-01T10:00'])
+            ->assertSessionHasErrors('taken_at');
         $this->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7'], 'taken_at' => 'soon'])->assertSessionHasErrors('taken_at');
     }
 
@@ -96,7 +97,8 @@ final class ReadingTest extends FeatureCase
         $keeper = $this->keeper();
         $water = $this->water($keeper);
         $tank = $this->tank($keeper, $water);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertSee("/source-waters/$water->id/test?tank=$tank->id", false)->assertSee('Test Tap');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertSee("/source-waters/$water->id/test?tank=$tank->id", false)
+            ->assertSee('Test Tap');
         $this->get("/source-waters/$water->id/test?tank=$tank->id")->assertSee("action=\"/source-waters/$water->id/test?tank=$tank->id\"", false);
         $this->post("/source-waters/$water->id/test?tank=$tank->id", ['readings' => ['conductivity' => '24']])->assertRedirect("/tanks/$tank->id/water-change");
         // The only tank that it goes into; with a second one nobody knows which, and another keeper's is none.
@@ -115,7 +117,8 @@ final class ReadingTest extends FeatureCase
         $this->read($keeper, $tank, ['nitrate' => '40-80'], CarbonImmutable::now()->subDays(9));
         $this->read($keeper, $tank, ['ph' => '6.9'], CarbonImmutable::now()->subDay());
 
-        $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('id="now-nitrate">1', false)->assertSee('tested '.$keeper->show()->day(CarbonImmutable::now()->subDays(2)))->assertSee('id="now-ph">6.9', false)->assertSee('tested yesterday');
+        $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('id="now-nitrate">1', false)
+            ->assertSee('tested '.$keeper->show()->day(CarbonImmutable::now()->subDays(2)))->assertSee('id="now-ph">6.9', false)->assertSee('tested yesterday');
     }
 
     public function testNitrateIsCarriedOnByWhatTheTankMakesAndAgreesOnEveryPage(): void
@@ -126,7 +129,11 @@ final class ReadingTest extends FeatureCase
         $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->subDays(6));
         $water = TankWaterQuery::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank);
         // As read, and 6 d x 2 mg/L.
-        self::assertEqualsWithDelta(12.0, $water->state()->central(Parameter::Nitrate, 0.0) - $water->readings['nitrate']->toCore()->distribution()->central(), 1e-4);
+        self::assertEqualsWithDelta(
+            12.0,
+            $water->state()->central(Parameter::Nitrate, 0.0) - $water->readings['nitrate']->toCore()->distribution()->central(),
+            1e-4,
+        );
         self::assertTrue($water->isCarriedOn(Parameter::Nitrate));
         self::assertFalse($water->isCarried(Parameter::Nitrate));
         $now = $water->state()->get(Parameter::Nitrate) ?? new ExactValue(0.0);
@@ -134,11 +141,16 @@ final class ReadingTest extends FeatureCase
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('id="now-nitrate">'.$figure.'</span>', false);
         $this->get("/tanks/$tank->id?working=nitrate")->assertSee('made in a day beside what is in the log')->assertSee('tested 6 days ago');
         // The same figure on the change sheet.
-        $this->get("/tanks/$tank->id/water-change")->assertSee($keeper->show()->number(Parameter::Nitrate, $water->state()->central(Parameter::Nitrate, 0.0), 4.0));
+        $this->get("/tanks/$tank->id/water-change")->assertSee($keeper->show()->number(
+            Parameter::Nitrate,
+            $water->state()->central(Parameter::Nitrate, 0.0),
+            4.0,
+        ));
         // So far above it that it may be a slip, or something happened: both are said, and no amount is worked out upon it.
         $this->read($keeper, $tank, ['nitrate' => 'over 100'], CarbonImmutable::now()->subHour());
         self::assertTrue(TankWaterQuery::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
-        $this->get('/')->assertSee('Nitrate does not fit your earlier tests')->assertSee('if something happened that is not in the log. Test it again, or log')->assertDontSee('Nothing due');
+        $this->get('/')->assertSee('Nitrate does not fit your earlier tests')
+            ->assertSee('if something happened that is not in the log. Test it again, or log')->assertDontSee('Nothing due');
         $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20")->assertOk()->assertSee('Test first.')->assertSee('test it again');
         $this->read($keeper, $tank, ['nitrate' => 'over 100']);
         self::assertFalse(TankWaterQuery::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
@@ -194,11 +206,14 @@ final class ReadingTest extends FeatureCase
     public function testADecimalThatSlippedIsAskedBackAndKeptWhenItIsSo(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1']])->assertSessionHasErrors('readings.conductivity');
+        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1']])
+            ->assertSessionHasErrors('readings.conductivity');
         // Nothing is half kept, and what was typed stands there again.
         self::assertSame(1, $tank->entries()->count());
-        $this->get("/tanks/$tank->id/test")->assertSee('Your last result was')->assertSee('it is right')->assertSee('value="3300"', false)->assertSee('value="25.1"', false);
-        $this->post("/tanks/$tank->id/test", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1'], 'sure' => ['conductivity']])->assertSessionHasNoErrors();
+        $this->get("/tanks/$tank->id/test")->assertSee('Your last result was')->assertSee('it is right')->assertSee('value="3300"', false)
+            ->assertSee('value="25.1"', false);
+        $this->post("/tanks/$tank->id/test", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1'], 'sure' => ['conductivity']])
+            ->assertSessionHasNoErrors();
         self::assertSame(2, $tank->entries()->count());
         // A danger is never asked back.
         $this->post("/tanks/$tank->id/test", ['readings' => ['ammonium' => '3', 'temperature' => '31']])->assertSessionHasNoErrors();
@@ -210,7 +225,8 @@ final class ReadingTest extends FeatureCase
         $tank = $this->tank($keeper);
         $page = fn(): TestResponse => $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/test");
         $spread = function (string $at) use ($keeper, $tank): float {
-            $this->actingAs(Keeper::query()->findOrFail($keeper->id))->post("/tanks/$tank->id/test", ['readings' => ['ph' => '6.80'], 'taken_at' => $at])->assertSessionHasNoErrors();
+            $this->actingAs(Keeper::query()->findOrFail($keeper->id))
+                ->post("/tanks/$tank->id/test", ['readings' => ['ph' => '6.80'], 'taken_at' => $at])->assertSessionHasNoErrors();
 
             return Reading::query()->latest('id')->firstOrFail()->toCore()->distribution()->spread();
         };
@@ -228,7 +244,11 @@ final class ReadingTest extends FeatureCase
         $this->get('/')->assertDontSee('days ago; until then its results get a wider margin.');
         self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2), $spread(CarbonImmutable::now()->format('Y-m-d\TH:i')), 1e-4);
         // What was read before keeps the band it had.
-        self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.1 ** 2), Reading::query()->oldest('id')->firstOrFail()->toCore()->distribution()->spread(), 1e-4);
+        self::assertEqualsWithDelta(
+            sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.1 ** 2),
+            Reading::query()->oldest('id')->firstOrFail()->toCore()->distribution()->spread(),
+            1e-4,
+        );
     }
 
     public function testOnlyPensWithAStandardAreSet(): void
@@ -257,12 +277,19 @@ final class ReadingTest extends FeatureCase
         $read = "/tanks/$tank->id/test";
         $this->actingAs($keeper)->get($read)->assertOk()->assertSeeText('Equipment')->assertSeeText('Heater on')->assertDontSeeText('CO₂ bubbles');
         $this->post($read, ['readings' => ['nitrate' => ''], 'gauges' => ['heater' => '240', 'flow' => '']])->assertSessionHasNoErrors()->assertRedirect();
-        self::assertSame([['heater', '2026-03-02', 240.0]], $tank->gaugeNotes->map(static fn($note): array => [$note->gauge->value, $note->day->format('Y-m-d'), $note->value])->all());
+        self::assertSame(
+            [['heater', '2026-03-02', 240.0]],
+            $tank->gaugeNotes->map(static fn($note): array => [$note->gauge->value, $note->day->format('Y-m-d'), $note->value])->all(),
+        );
         // A note beside them is not lost, though nothing of the water was read.
         $this->post($read, ['readings' => ['nitrate' => ''], 'gauges' => ['heater' => '240'], 'note' => 'It hums.'])->assertSessionHasNoErrors();
-        self::assertSame([['Equipment', 'It hums.']], $tank->entries()->where('kind', EntryKind::Note)->get()->map(static fn($entry): array => [$entry->title, $entry->body])->all());
+        self::assertSame(
+            [['Equipment', 'It hums.']],
+            $tank->entries()->where('kind', EntryKind::Note)->get()->map(static fn($entry): array => [$entry->title, $entry->body])->all(),
+        );
         // The last word of a day counts.
-        $this->post($read, ['readings' => ['nitrate' => '10'], 'gauges' => ['heater' => '250,5'], 'taken_at' => '2026-03-02T10:00'])->assertSessionHasNoErrors();
+        $this->post($read, ['readings' => ['nitrate' => '10'], 'gauges' => ['heater' => '250,5'], 'taken_at' => '2026-03-02T10:00'])
+            ->assertSessionHasNoErrors();
         self::assertSame([250.5], $tank->gaugeNotes()->pluck('value')->all());
         $this->get($read)->assertSeeText("251\u{A0}min");
         $this->get("/tanks/$tank->id/charts?span=28&series[]=heater")->assertOk()->assertSeeText('Heater on');

@@ -51,7 +51,10 @@ final class RecordQuotaTest extends FeatureCase
         });
         foreach ([400, 4000] as $rows) {
             $count = 0;
-            self::assertSame($rows, ImportProgress::of($keeper, static fn(ImportProgress $in): int => AnalysisFile::importCsv($keeper, self::waters($rows, 50), $in)));
+            self::assertSame(
+                $rows,
+                ImportProgress::of($keeper, static fn(ImportProgress $in): int => AnalysisFile::importCsv($keeper, self::waters($rows, 50), $in)),
+            );
             $statements[] = $count;
         }
         self::assertLessThan(20, $statements[0]);
@@ -59,7 +62,10 @@ final class RecordQuotaTest extends FeatureCase
         self::assertLessThan(100, $statements[1]);
         self::assertSame(50, SourceWater::query()->count());
         self::assertSame(4400, Analysis::query()->count());
-        self::assertEquals(['Ca' => 48.0, 'Mg' => 9.0], Analysis::query()->where('source_water_id', SourceWater::query()->where('name', 'Spring 8')->valueOrFail('id'))->firstOrFail()->milligrams);
+        self::assertEquals(
+            ['Ca' => 48.0, 'Mg' => 9.0],
+            Analysis::query()->where('source_water_id', SourceWater::query()->where('name', 'Spring 8')->valueOrFail('id'))->firstOrFail()->milligrams,
+        );
     }
 
     public function testAFileThatWouldBeTooMuchIsRefusedWhole(): void
@@ -109,7 +115,11 @@ final class RecordQuotaTest extends FeatureCase
         $tank = Tank::query()->firstOrFail();
         DB::table('animals')->insert(array_fill(0, 59, ['tank_id' => $tank->id, 'kind' => 'tetra']));
         $this->actingAs($keeper)->post("/tanks/$tank->id/livestock", ['kind' => 'danio', 'count' => '3'])->assertSessionHasNoErrors();
-        $this->from("/tanks/$tank->id/livestock")->post("/tanks/$tank->id/livestock", ['kind' => 'bee_shrimp', 'count' => '7'])->assertRedirect("/tanks/$tank->id/livestock")->assertSessionHas('status', 'You have 60 animal species already, which is the maximum: nothing was added. Delete what you no longer need first.');
+        $this->from("/tanks/$tank->id/livestock")->post("/tanks/$tank->id/livestock", ['kind' => 'bee_shrimp', 'count' => '7'])
+            ->assertRedirect("/tanks/$tank->id/livestock")->assertSessionHas(
+                'status',
+                'You have 60 animal species already, which is the maximum: nothing was added. Delete what you no longer need first.',
+            );
         self::assertSame('7', session()->getOldInput('count'));
         self::assertSame(60, $tank->animalKinds()->count());
         // Another keeper is not held by it.

@@ -68,7 +68,10 @@ final class RecordStartTest extends FeatureCase
     public function testWithAnotherFrameworkARecordIsReadItsWay(): void
     {
         [, $tank] = $this->readyTank();
-        $theirs = static fn(): array => [($fresh = Tank::query()->findOrFail($tank->id))->animals, $fresh->routine_share, $fresh->started_on, $fresh->schools, $fresh->readings()->orderBy('id')->firstOrFail()->taken_at->getTimestamp(), $fresh->name];
+        $theirs = static fn(): array => [
+            ($fresh = Tank::query()->findOrFail($tank->id))->animals, $fresh->routine_share, $fresh->started_on, $fresh->schools,
+            $fresh->readings()->orderBy('id')->firstOrFail()->taken_at->getTimestamp(), $fresh->name,
+        ];
         $ours = $theirs();
         Shortcut::$fits = false;
         try {

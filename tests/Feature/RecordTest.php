@@ -54,7 +54,11 @@ final class RecordTest extends TestCase
             foreach ((new ReflectionClass($class))->getMethods() as $method) {
                 $type = $method->getReturnType();
                 $isOurs = str_starts_with($method->getDeclaringClass()->getName(), 'App\\');
-                if ($isOurs && (preg_match('/^get.+Attribute$/', $method->name) === 1 || ($type instanceof ReflectionNamedType && $type->getName() === Attribute::class))) {
+                if (
+                    $isOurs
+                    && (preg_match('/^get.+Attribute$/', $method->name) === 1
+                        || ($type instanceof ReflectionNamedType && $type->getName() === Attribute::class))
+                ) {
                     $accessors[] = $class.'::'.$method->name;
                 }
             }

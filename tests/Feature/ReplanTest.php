@@ -35,7 +35,9 @@ final class ReplanTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         // 5 mL for 50 L of tap water.
-        $keeper->products()->create(['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0, 'strength' => 1.0]]);
+        $keeper->products()->create([
+            'name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0, 'strength' => 1.0],
+        ]);
         $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '20', 'tasks' => ['spot']]);
         $lines = static fn(string $job): string => implode(' ', $checklist->steps()->where('job', $job)->firstOrFail()->content->lines);
         self::assertStringContainsString("2.0\u{A0}mL of Clear drops into the new water", $lines('condition'));
@@ -53,9 +55,11 @@ final class ReplanTest extends FeatureCase
     public function testWhileItFillsUpThePlanSaysWhatIsStillToGoIn(): void
     {
         [$keeper, $tank, $checklist] = $this->running([]);
-        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/".$checklist->steps()->where('job', 'drain')->firstOrFail()->position)->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/".$checklist->steps()->where('job', 'drain')->firstOrFail()->position)
+            ->assertSessionHasNoErrors();
         // 40 of the 120 mm that 30 L are have run in: 80 mm are 20 L.
-        $this->get("/checklists/$checklist->id/again?level=100&litres=30")->assertOk()->assertSeeText("20.0\u{A0}L still to refill")->assertDontSeeText('still to drain');
+        $this->get("/checklists/$checklist->id/again?level=100&litres=30")->assertOk()->assertSeeText("20.0\u{A0}L still to refill")
+            ->assertDontSeeText('still to drain');
         $this->post("/checklists/$checklist->id/again", ['level' => '100', 'litres' => '60'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(30.0, $checklist->refresh()->plan->litres, 0.1);
         self::assertStringContainsString("20\u{A0}L of", (string) $checklist->steps()->where('job', 'refill')->firstOrFail()->content->lines[0]);
@@ -89,7 +93,8 @@ final class ReplanTest extends FeatureCase
     public function testLessTimeLetsGoOfWhatWasPickedAndOfNothingElse(): void
     {
         [$keeper, , $checklist] = $this->running(['glass', 'floaters', 'media', 'outside']);
-        $this->actingAs($keeper)->get("/checklists/$checklist->id/again?level=20&litres=30&minutes=1")->assertOk()->assertSee('Left for next time:')->assertSee('wipe the outside');
+        $this->actingAs($keeper)->get("/checklists/$checklist->id/again?level=20&litres=30&minutes=1")->assertOk()->assertSee('Left for next time:')
+            ->assertSee('wipe the outside');
         $this->post("/checklists/$checklist->id/again", ['level' => '20', 'litres' => '30', 'minutes' => '1']);
         $skipped = $checklist->steps()->where('skipped', true)->orderBy('position')->pluck('job')->all();
 
@@ -142,7 +147,11 @@ final class ReplanTest extends FeatureCase
         $tank->readings()->where('parameter', 'nitrate')->delete();
         $this->post("/checklists/$checklist->id/steps/$read->position", ['readings' => ['nitrate' => '40-80']])->assertSessionHasNoErrors();
         $this->get("/checklists/$checklist->id")->assertSee('Your test calls for a different amount.')->assertSee('nitrate to 20');
-        preg_match('/again\?(litres=([\d.]+)[^"]*)"/', html_entity_decode((string) $this->get("/checklists/$checklist->id/again")->assertSee('Your tests call for a different amount.')->getContent()), $link);
+        preg_match(
+            '/again\?(litres=([\d.]+)[^"]*)"/',
+            html_entity_decode((string) $this->get("/checklists/$checklist->id/again")->assertSee('Your tests call for a different amount.')->getContent()),
+            $link,
+        );
 
         // From 60 mg/L to 20 with water of 5: 40 of 55, and some more for nine cases of ten.
         $volume = VesselQuery::tank($tank)->litres();
@@ -158,7 +167,8 @@ final class ReplanTest extends FeatureCase
         $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'drains' => '2']);
         $volume = VesselQuery::tank($tank)->litres();
         foreach (['drain', 'condition', 'refill'] as $job) {
-            $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/".$checklist->steps()->where('job', $job)->orderBy('position')->firstOrFail()->position);
+            $this->actingAs($keeper)->post("/checklists/$checklist->id/steps/"
+                .$checklist->steps()->where('job', $job)->orderBy('position')->firstOrFail()->position);
         }
         $this->post("/checklists/$checklist->id/again", ['level' => '20', 'litres' => '50'])->assertRedirect("/checklists/$checklist->id");
         $before = $checklist->forecast->row(Parameter::Nitrate);
@@ -178,11 +188,19 @@ final class ReplanTest extends FeatureCase
     {
         [$keeper, $tank, $tap] = $this->readyTank();
         $rain = $this->water($keeper, 'Rain', 'rain');
-        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $rain->id, 'second_share' => '50']);
+        $checklist = $this->writeRun(
+            $keeper,
+            $tank,
+            ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $rain->id, 'second_share' => '50'],
+        );
         $this->actingAs($keeper)->post("/checklists/$checklist->id/again", ['level' => '20', 'litres' => '30'])->assertRedirect();
         $kept = $checklist->forecast->row(Parameter::Conductivity)->toKeep();
         // The same plan again gives the same forecast: half tap, half rain.
-        self::assertEqualsWithDelta(json_decode((string) json_encode($kept), true), $checklist->refresh()->forecast->row(Parameter::Conductivity)->toKeep(), 1e-6);
+        self::assertEqualsWithDelta(
+            json_decode((string) json_encode($kept), true),
+            $checklist->refresh()->forecast->row(Parameter::Conductivity)->toKeep(),
+            1e-6,
+        );
     }
 
     public function testWaterThatRunsInMeanwhileIsNotForgottenInANewPlan(): void
@@ -192,7 +210,10 @@ final class ReplanTest extends FeatureCase
         $this->actingAs($keeper)->post("/checklists/$checklist->id/again", ['level' => '20', 'litres' => '20'])->assertRedirect();
 
         // The level falls by 20 L while half of 40 L comes back.
-        self::assertStringContainsString("Drain 40.0\u{A0}L while 20.0\u{A0}L run in", (string) $checklist->steps()->where('job', 'drain')->firstOrFail()->content->lines[0]);
+        self::assertStringContainsString(
+            "Drain 40.0\u{A0}L while 20.0\u{A0}L run in",
+            (string) $checklist->steps()->where('job', 'drain')->firstOrFail()->content->lines[0],
+        );
         self::assertEqualsWithDelta(40.0, $checklist->refresh()->plan->out, 1e-6);
     }
 
@@ -235,12 +256,16 @@ final class ReplanTest extends FeatureCase
         foreach ($checklist->steps as $step) {
             $page->assertSee($step->title());
         }
-        foreach (['Never start a siphon by mouth', 'Unplug before you put your hands in', 'Blades and scissors', 'Cover cuts', 'No plants, animals or tank water into streams'] as $caution) {
+        foreach ([
+            'Never start a siphon by mouth', 'Unplug before you put your hands in', 'Blades and scissors', 'Cover cuts',
+            'No plants, animals or tank water into streams',
+        ] as $caution) {
             $page->assertSee($caution);
         }
         // The mark is drawn to scale: one unit of the drawing is a millimetre of paper.
         $mark = $checklist->plan->mark;
-        $this->get("/checklists/$checklist->id/strip")->assertOk()->assertSee('width="90mm"', false)->assertSee('stop '.round(is_numeric($mark) ? (float) $mark : 0.0));
+        $this->get("/checklists/$checklist->id/strip")->assertOk()->assertSee('width="90mm"', false)
+            ->assertSee('stop '.round(is_numeric($mark) ? (float) $mark : 0.0));
     }
 
     /**

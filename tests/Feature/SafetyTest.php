@@ -87,12 +87,21 @@ final class SafetyTest extends FeatureCase
             'below', 'minutes', 'photo', 'inflow', 'dry', 'signs', 'signs_was', 'guess', 'tube', 'size', 'grain', 'low', 'high', 'swing', 'patches', 'patches_asked',
         ];
         $all = array_fill_keys($fields, $rubbish);
-        $deep = ['readings' => array_fill_keys(['nitrate', 'ph', 'conductivity'], $rubbish), 'devices' => ['heater' => ['on' => '1', 'top' => $rubbish, 'across' => $rubbish]], 'kits' => ['nitrate' => ['fields' => $rubbish]],
-            'cap' => ['Na' => $rubbish], 'waters' => [$rubbish], 'jars' => [$rubbish], 'label' => ['dose' => $rubbish, 'litres' => '20', 'gh' => $rubbish], 'ions' => ['Ca' => $rubbish],
-            'need' => [$tank->id => $rubbish], 'tasks' => [$rubbish, 'glass'], 'signs' => [$rubbish, 'film'], 'low' => ['ph' => $rubbish], 'high' => $rubbish, 'swing' => ['conductivity' => $rubbish], 'patches' => [$rubbish], 'schools' => ['glass' => $rubbish], 'simulated' => [$rubbish]] + $all;
+        $deep = ['readings' => array_fill_keys(['nitrate', 'ph', 'conductivity'], $rubbish), 'devices' => ['heater' => [
+            'on' => '1', 'top' => $rubbish, 'across' => $rubbish,
+        ]], 'kits' => ['nitrate' => ['fields' => $rubbish]],
+            'cap' => ['Na' => $rubbish], 'waters' => [$rubbish], 'jars' => [$rubbish], 'label' => [
+                'dose' => $rubbish, 'litres' => '20', 'gh' => $rubbish,
+            ], 'ions' => ['Ca' => $rubbish],
+            'need' => [$tank
+                ->id => $rubbish], 'tasks' => [$rubbish, 'glass'], 'signs' => [$rubbish, 'film'], 'low' => ['ph' => $rubbish], 'high' => $rubbish, 'swing' => ['conductivity' => $rubbish], 'patches' => [$rubbish], 'schools' => ['glass' => $rubbish], 'simulated' => [$rubbish]] + $all;
         $records = ['entry' => Entry::query()->max('id')] + $this->oneOfEach($keeper, $tank, $water, $checklist);
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            if (str_starts_with($route->uri(), 'storage/') || in_array($route->uri(), ['sign-out', 'sign-in/demo'], true) || in_array('DELETE', $route->methods(), true)) {
+            if (str_starts_with($route->uri(), 'storage/') || in_array(
+                $route->uri(),
+                ['sign-out', 'sign-in/demo'],
+                true,
+            ) || in_array('DELETE', $route->methods(), true)) {
                 continue;
             }
             // Each goes to each form in one of both shapes: in every field, or within the lists too; of the next rubbish it is the other one.
@@ -104,7 +113,8 @@ final class SafetyTest extends FeatureCase
             }
             // Only pages answer to htmx with less than the whole.
             $isPart = !$isDeep && in_array('GET', $route->methods(), true);
-            $status = $this->actingAs($keeper)->withHeaders(['HX-Request' => $isPart ? 'true' : ''])->call($route->methods()[0], $this->fill($route, $records), $sent)->getStatusCode();
+            $status = $this->actingAs($keeper)->withHeaders(['HX-Request' => $isPart ? 'true' : ''])
+                ->call($route->methods()[0], $this->fill($route, $records), $sent)->getStatusCode();
             self::assertLessThan(500, $status, $route->methods()[0].' '.$route->uri());
         }
         self::assertSame(1, Tank::query()->count());
@@ -203,7 +213,8 @@ final class SafetyTest extends FeatureCase
         self::assertGreaterThan(600, Reading::query()->count());
         self::assertSame('2026-03-01 12:00', now()->format('Y-m-d H:i'));
         // Long Meadow is read twice a week, and was this morning.
-        $days = DB::table('readings')->join('tanks', 'tanks.id', '=', 'readings.tank_id')->where('tanks.name', 'Long Meadow')->where('parameter', 'nitrate')->where('taken_at', '>=', now()->subWeeks(8))->orderBy('taken_at')->pluck('taken_at');
+        $days = DB::table('readings')->join('tanks', 'tanks.id', '=', 'readings.tank_id')->where('tanks.name', 'Long Meadow')
+            ->where('parameter', 'nitrate')->where('taken_at', '>=', now()->subWeeks(8))->orderBy('taken_at')->pluck('taken_at');
         self::assertGreaterThanOrEqual(16, $days->map(static fn(mixed $at): string => is_string($at) ? substr($at, 0, 10) : '')->unique()->count());
         self::assertStringStartsWith('2026-03-01 07:', is_string($days->last()) ? $days->last() : '');
 
@@ -224,7 +235,11 @@ final class SafetyTest extends FeatureCase
     public function testNothingOfTheDemoLiesAheadAtWhateverHourItIsPlanted(string $now): void
     {
         // All that was before this day is what it is in a demo that is planted at noon.
-        $before = static fn(): string => DB::table('readings')->where('taken_at', '<', CarbonImmutable::parse(self::PLANTED, 'Europe/Lisbon')->startOfDay()->utc())->orderBy('taken_at')->orderBy('tank_id')->orderBy('parameter')->orderBy('id')->get(['parameter', 'value', 'low', 'high', 'taken_at'])->toJson();
+        $before = static fn(): string => DB::table('readings')->where(
+            'taken_at',
+            '<',
+            CarbonImmutable::parse(self::PLANTED, 'Europe/Lisbon')->startOfDay()->utc(),
+        )->orderBy('taken_at')->orderBy('tank_id')->orderBy('parameter')->orderBy('id')->get(['parameter', 'value', 'low', 'high', 'taken_at'])->toJson();
         $noon = null;
         if (substr($now, 0, 10) === substr(self::PLANTED, 0, 10)) {
             $this->demo();
@@ -234,7 +249,10 @@ final class SafetyTest extends FeatureCase
         $this->travelTo($now);
         $this->seed(DatabaseSeeder::class);
         $noon === null || self::assertSame($noon, $before());
-        foreach (['readings' => 'taken_at', 'entries' => 'happened_at', 'doses' => 'given_at', 'top_offs' => 'taken_at', 'water_changes' => 'changed_at', 'checklist_steps' => 'done_at'] as $table => $at) {
+        foreach ([
+            'readings' => 'taken_at', 'entries' => 'happened_at', 'doses' => 'given_at', 'top_offs' => 'taken_at', 'water_changes' => 'changed_at',
+            'checklist_steps' => 'done_at',
+        ] as $table => $at) {
             self::assertGreaterThan(0, DB::table($table)->count(), $table);
             self::assertSame(0, DB::table($table)->where($at, '>', now())->count(), $table);
         }
@@ -243,6 +261,10 @@ final class SafetyTest extends FeatureCase
     /** @param array<string, mixed> $records */
     private function fill(Route $route, array $records): string
     {
-        return '/'.preg_replace_callback('/\{(\w+)\}/', static fn(array $m): string => is_scalar($records[$m[1]] ?? null) ? (string) $records[$m[1]] : 'x', $route->uri());
+        return '/'.preg_replace_callback(
+            '/\{(\w+)\}/',
+            static fn(array $m): string => is_scalar($records[$m[1]] ?? null) ? (string) $records[$m[1]] : 'x',
+            $route->uri(),
+        );
     }
 }

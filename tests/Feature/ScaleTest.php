@@ -94,7 +94,11 @@ final class ScaleTest extends TestCase
             self::assertSame($kept, $scale->keep($scale->show($kept), $kept));
             self::assertSame($kept, $scale->keep('  '.$scale->show($kept).' ', $kept));
             // What is shown is as near as its decimals are.
-            self::assertEqualsWithDelta($kept, $scale->parse($scale->show($kept)), ($scale->toBase(1.0) - $scale->toBase(0.0)) * 0.5000001 * 10.0 ** -$scale->decimals);
+            self::assertEqualsWithDelta(
+                $kept,
+                $scale->parse($scale->show($kept)),
+                ($scale->toBase(1.0) - $scale->toBase(0.0)) * 0.5000001 * 10.0 ** -$scale->decimals,
+            );
             self::assertEqualsWithDelta($kept, $scale->toBase($scale->fromBase($kept)), 1e-9 * $kept);
         }
         self::assertEqualsWithDelta($scale->toBase(3.5), $scale->keep('3.5', 100.0), 1e-9);

@@ -67,7 +67,8 @@ final class SecondLanguageTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $checklist = $this->writeRun($keeper, $tank);
         $this->read($keeper, $tank, ['nitrate' => '20-40']);
-        $this->actingAs($keeper)->post('/log', ['kind' => 'note', 'title' => '{"say":"error.impossible.head"}', 'body' => 'Fed twice'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/log', ['kind' => 'note', 'title' => '{"say":"error.impossible.head"}', 'body' => 'Fed twice'])
+            ->assertSessionHasNoErrors();
         $this->get('/log')->assertSee('Tested Brook')->assertSee('{"say":"error.impossible.head"}')->assertSee('Fed twice');
 
         app('translation.loader')->addPath($this->languages);
@@ -89,7 +90,11 @@ final class SecondLanguageTest extends FeatureCase
 
     private static function withoutDates(string $line): string
     {
-        return (string) preg_replace('/\b(Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\b|\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\b/', ' ', $line);
+        return (string) preg_replace(
+            '/\b(Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\b|\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\b/',
+            ' ',
+            $line,
+        );
     }
 
     /** @return array<string, string> texts of the keepers, by themselves, longest first */

@@ -109,7 +109,10 @@ final class SectionDrawingTest extends FeatureCase
 
     public function testTooLittleDepthForTheFishIsMarked(): void
     {
-        $fish = static fn(float $mark): bool => array_values(array_filter(self::drawn(self::made(Shape::Box), $mark)->leaders, static fn($l): bool => str_starts_with($l->first, 'fish')))[0]->beyond;
+        $fish = static fn(float $mark): bool => array_values(array_filter(
+            self::drawn(self::made(Shape::Box), $mark)->leaders,
+            static fn($l): bool => str_starts_with($l->first, 'fish'),
+        ))[0]->beyond;
 
         // The rim is 402 mm above the floor, the bed 40 mm deep in front; 45 mm are needed.
         self::assertFalse($fish(402.0 - 40.0 - 46.0));
@@ -121,7 +124,10 @@ final class SectionDrawingTest extends FeatureCase
         $keeper = $this->keeper();
         $said = self::drawn(self::made(Shape::Box), 180.0)->description($keeper->show());
 
-        foreach (["Brook, 620\u{A0}mm × 410\u{A0}mm", "water 25\u{A0}mm below the rim", "drain mark 180\u{A0}mm", "heater: from −80\u{A0}mm", "intake: from \u{2212}290\u{A0}mm stays 110\u{A0}mm under water"] as $part) {
+        foreach ([
+            "Brook, 620\u{A0}mm × 410\u{A0}mm", "water 25\u{A0}mm below the rim", "drain mark 180\u{A0}mm", "heater: from −80\u{A0}mm",
+            "intake: from \u{2212}290\u{A0}mm stays 110\u{A0}mm under water",
+        ] as $part) {
             self::assertStringContainsString($part, $said);
         }
     }

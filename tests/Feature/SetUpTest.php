@@ -51,7 +51,10 @@ final class SetUpTest extends FeatureCase
         $keeper = $this->keeper();
         $this->actingAs($keeper)->get('/tanks/new')->assertSee('the default for this livestock');
         foreach (['soft_water_shrimp' => [22.0, 0.15, 10.0], 'hard_water_fish' => [25.5, 0.4, 80.0]] as $animals => [$warmth, $share, $height]) {
-            $this->post('/tanks', ['animals' => $animals, 'warmth' => '', 'routine_share' => '', 'routine_days' => '', 'fish_height' => ''] + self::typed())->assertSessionHasNoErrors();
+            $this->post(
+                '/tanks',
+                ['animals' => $animals, 'warmth' => '', 'routine_share' => '', 'routine_days' => '', 'fish_height' => ''] + self::typed(),
+            )->assertSessionHasNoErrors();
             $tank = Tank::query()->latest('id')->firstOrFail();
             self::assertSame([$warmth, $share, 7, $height], [$tank->warmth, $tank->routine_share, $tank->routine_days, $tank->fish_height]);
         }
@@ -67,7 +70,11 @@ final class SetUpTest extends FeatureCase
         $this->read($keeper, $tap, ['general_hardness' => '14', 'carbonate_hardness' => '10', 'conductivity' => '560', 'ph' => '7.8']);
         $tank = $this->tank($keeper);
         $tank->update(['animals' => 'hard_water_fish']);
-        $this->read($keeper, $tank, ['general_hardness' => '13', 'carbonate_hardness' => '9', 'conductivity' => '540', 'ph' => '7.9', 'temperature' => '25', 'nitrate' => '20']);
+        $this->read(
+            $keeper,
+            $tank,
+            ['general_hardness' => '13', 'carbonate_hardness' => '9', 'conductivity' => '540', 'ph' => '7.9', 'temperature' => '25', 'nitrate' => '20'],
+        );
         $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertDontSee('leads away')->getContent();
         self::assertMatchesRegularExpression('/<option value="'.$tap->id.'"\s+selected/', $page);
         $this->get("/tanks/$tank->id/water-change?water=$ro->id")->assertSee('This water leads away from your targets.');
@@ -103,7 +110,10 @@ final class SetUpTest extends FeatureCase
     /** @return array<string, array{string, list<string>, bool}> litres, what is sure, whether it is kept */
     public static function topOffs(): array
     {
-        return ['a usual one' => ['3', [], true], 'half the tank' => ['48', [], false], 'half the tank, and it is so' => ['48', ['litres'], true], 'three tanks' => ['300', ['litres'], false]];
+        return [
+            'a usual one' => ['3', [], true], 'half the tank' => ['48', [], false], 'half the tank, and it is so' => ['48', ['litres'], true],
+            'three tanks' => ['300', ['litres'], false],
+        ];
     }
 
     /** @param list<string> $sure */
@@ -130,9 +140,22 @@ final class SetUpTest extends FeatureCase
     public function testWaterMadeFromTapWaterIsConditionedByTheJarOnTheShelf(): void
     {
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        $keeper->products()->create(['name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
-        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4', 'ec' => '300', 'name' => 'Half and half']);
-        $checklist = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->source_water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        $keeper->products()->create([
+            'name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0, 'strength' => 1.0],
+            'price' => 0.0, 'stock' => 250.0,
+        ]);
+        $batch = $this->writeBatch(
+            $keeper,
+            [
+                'tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4',
+                'ec' => '300', 'name' => 'Half and half',
+            ],
+        );
+        $checklist = $this->writeRun(
+            $keeper->refresh(),
+            $tank,
+            ['water' => (string) $batch->source_water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30'],
+        );
         $step = $checklist->steps()->where('job', 'condition')->first();
 
         self::assertNotNull($step, 'no conditioner step');
@@ -145,11 +168,28 @@ final class SetUpTest extends FeatureCase
     public function testMuchChlorineInTheTapTakesMoreConditionerEvenWhereTheTapIsInABatch(): void
     {
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        $keeper->products()->create(['name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 10.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
-        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4', 'ec' => '300', 'name' => 'Half and half']);
+        $keeper->products()->create([
+            'name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL',
+            'label' => ['dose' => 10.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0,
+        ]);
+        $batch = $this->writeBatch(
+            $keeper,
+            [
+                'tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4',
+                'ec' => '300', 'name' => 'Half and half',
+            ],
+        );
         $dose = function () use ($keeper, $tank, $batch): float {
-            $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['water' => (string) $batch->source_water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
-            preg_match('/whole tank[^:]*: ([\\d.]+)\\x{A0}mL of Clear drops/u', implode(' ', $checklist->steps()->where('job', 'condition')->firstOrFail()->content->lines), $found);
+            $checklist = $this->writeRun(
+                $keeper->fresh() ?? $keeper,
+                $tank,
+                ['water' => (string) $batch->source_water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30'],
+            );
+            preg_match(
+                '/whole tank[^:]*: ([\\d.]+)\\x{A0}mL of Clear drops/u',
+                implode(' ', $checklist->steps()->where('job', 'condition')->firstOrFail()->content->lines),
+                $found,
+            );
 
             return (float) ($found[1] ?? 0.0);
         };
@@ -162,14 +202,21 @@ final class SetUpTest extends FeatureCase
     public function testTheConditionerPageBeginsWithTheDoseOfTheRunSheet(): void
     {
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        $keeper->products()->create(['name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 20.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
+        $keeper->products()->create([
+            'name' => 'Clear drops', 'salt' => Product::CONDITIONER, 'unit' => 'mL',
+            'label' => ['dose' => 20.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0,
+        ]);
         $this->read($keeper, $tap, ['chlorine' => '0.5']);
         $tank->update(['source_water_id' => $tap->id, 'second_source_water_id' => $ro->id, 'second_share' => 0.5, 'routine_share' => 0.2]);
-        $page = strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/dechlorinator")->assertOk()->assertSee('name="litres" value="10"', false)->getContent());
+        $page = strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/dechlorinator")->assertOk()
+            ->assertSee('name="litres" value="10"', false)->getContent());
         // A fifth of 100 L, half of it from the tap: 10 L take 2 mL.
         self::assertStringContainsString('2.00 mL', $page);
         $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank->refresh());
-        self::assertStringContainsString("2.0\u{A0}mL of Clear drops into the new water", implode(' ', $checklist->steps()->where('job', 'condition')->firstOrFail()->content->lines));
+        self::assertStringContainsString(
+            "2.0\u{A0}mL of Clear drops into the new water",
+            implode(' ', $checklist->steps()->where('job', 'condition')->firstOrFail()->content->lines),
+        );
     }
 
     public function testAUsualWaterLeftOpenAtSetUpFollowsTheAnimals(): void
@@ -179,7 +226,8 @@ final class SetUpTest extends FeatureCase
         $tap = $this->water($keeper, 'Main');
         $this->read($keeper, $tap, ['general_hardness' => '14', 'carbonate_hardness' => '10', 'conductivity' => '560', 'ph' => '7.8']);
         foreach (['hard_water_fish' => $tap->id, 'soft_water_fish' => $ro->id] as $animals => $water) {
-            $this->actingAs($keeper->fresh() ?? $keeper)->post('/tanks', ['animals' => $animals, 'source_water_id' => ''] + self::typed())->assertSessionHasNoErrors();
+            $this->actingAs($keeper->fresh() ?? $keeper)->post('/tanks', ['animals' => $animals, 'source_water_id' => ''] + self::typed())
+                ->assertSessionHasNoErrors();
             self::assertSame($water, Tank::query()->latest('id')->firstOrFail()->source_water_id, $animals);
         }
     }

@@ -28,8 +28,12 @@ final class ShowTest extends FeatureCase
         parent::tearDown();
     }
 
-    private static function show(VolumeUnit $volume = VolumeUnit::Litre, LengthUnit $length = LengthUnit::Metric, string $zone = 'Europe/Lisbon', int $unit = 0): Show
-    {
+    private static function show(
+        VolumeUnit $volume = VolumeUnit::Litre,
+        LengthUnit $length = LengthUnit::Metric,
+        string $zone = 'Europe/Lisbon',
+        int $unit = 0,
+    ): Show {
         return new Show(new class ($volume, $length, $zone, $unit) implements Habits {
             public function __construct(private VolumeUnit $volume, private LengthUnit $length, private string $zone, private int $unit) {}
 
@@ -59,9 +63,18 @@ final class ShowTest extends FeatureCase
 
     public function testNumbersHaveTheDecimalsThatTheyNeedAndATrueMinus(): void
     {
-        self::assertSame(['0.5', '12', "\u{2212}3.25", '0', '100'], array_map(static fn(float $x): string => Show::plain($x, 2), [0.5, 12.0, -3.25, -0.001, 100.0]));
-        self::assertSame(['0.50', '0.0', "\u{2212}7", '–', '–'], [Show::rounded(0.5, 2), Show::rounded(-0.04, 1), Show::rounded(-7.2, 0), Show::rounded(INF, 1), Show::rounded(NAN, 1)]);
-        self::assertSame(['12.3', '12', '12.35', '12.346'], [Show::grams(12.3456, 0.1), Show::grams(12.3456, 1.0), Show::grams(12.3456, 0.01), Show::grams(12.3456, 0.001)]);
+        self::assertSame(
+            ['0.5', '12', "\u{2212}3.25", '0', '100'],
+            array_map(static fn(float $x): string => Show::plain($x, 2), [0.5, 12.0, -3.25, -0.001, 100.0]),
+        );
+        self::assertSame(
+            ['0.50', '0.0', "\u{2212}7", '–', '–'],
+            [Show::rounded(0.5, 2), Show::rounded(-0.04, 1), Show::rounded(-7.2, 0), Show::rounded(INF, 1), Show::rounded(NAN, 1)],
+        );
+        self::assertSame(
+            ['12.3', '12', '12.35', '12.346'],
+            [Show::grams(12.3456, 0.1), Show::grams(12.3456, 1.0), Show::grams(12.3456, 0.01), Show::grams(12.3456, 0.001)],
+        );
         self::assertSame(['0 min', '59 min', '1 h 00', '1 h 05', '25 h 10'], array_map(Show::minutes(...), [0, 59, 60, 65, 1510]));
         self::assertSame(["5\u{00A0}mg/L", '5°', '5'], [Show::joined('5', 'mg/L'), Show::joined('5', '°'), Show::joined('5', '')]);
     }
@@ -71,7 +84,10 @@ final class ShowTest extends FeatureCase
         $here = self::show();
         $there = self::show(VolumeUnit::UsGallon, LengthUnit::Inches);
         self::assertSame(["5.0\u{00A0}L", "76\u{00A0}L", "75.71\u{00A0}L"], [$here->volume(5.0), $here->volume(75.7082), $here->volumePlain(75.7082)]);
-        self::assertSame(["1.3\u{00A0}US gal", "20\u{00A0}US gal", "20\u{00A0}US gal"], [$there->volume(5.0), $there->volume(75.7082), $there->volumePlain(75.7082)]);
+        self::assertSame(
+            ["1.3\u{00A0}US gal", "20\u{00A0}US gal", "20\u{00A0}US gal"],
+            [$there->volume(5.0), $there->volume(75.7082), $there->volumePlain(75.7082)],
+        );
         self::assertSame(["110\u{00A0}mm", "4.3\u{00A0}in"], [$here->level(110.0), $there->level(110.0)]);
         self::assertSame(["5010\u{00A0}cm²", "777\u{00A0}in²"], [$here->area(501000.0), $there->area(501000.0)]);
         self::assertSame(["6.5\u{00A0}kg", "14\u{00A0}kg", "31\u{00A0}lb"], [$here->weight(6.5), $here->weight(14.0), $there->weight(14.0)]);
@@ -140,7 +156,10 @@ final class ShowTest extends FeatureCase
         $show = self::show(zone: 'Pacific/Auckland');
 
         self::assertSame($day, $show->day(CarbonImmutable::parse($moment, 'UTC')));
-        self::assertSame($show->day(CarbonImmutable::parse($moment, 'UTC')), $show->date(CarbonImmutable::parse($moment, 'UTC')->setTimezone('Pacific/Auckland')));
+        self::assertSame(
+            $show->day(CarbonImmutable::parse($moment, 'UTC')),
+            $show->date(CarbonImmutable::parse($moment, 'UTC')->setTimezone('Pacific/Auckland')),
+        );
         self::assertStringEndsWith(':30', $show->when(CarbonImmutable::parse($moment, 'UTC')));
     }
 

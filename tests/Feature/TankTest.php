@@ -49,7 +49,10 @@ final class TankTest extends FeatureCase
     #[DataProvider('shapes')]
     public function testEveryShapeHasItsVolume(array $sizes, float $litres): void
     {
-        $this->actingAs($this->keeper())->post('/tanks', ['glass' => '6', 'substrate_back' => '', 'substrate_front' => '', 'outer_depth' => 'x', 'middle_depth' => ''] + $sizes + self::typed())->assertSessionHasNoErrors();
+        $this->actingAs($this->keeper())->post(
+            '/tanks',
+            ['glass' => '6', 'substrate_back' => '', 'substrate_front' => '', 'outer_depth' => 'x', 'middle_depth' => ''] + $sizes + self::typed(),
+        )->assertSessionHasNoErrors();
 
         self::assertEqualsWithDelta($litres, VesselQuery::tank(Tank::query()->sole())->litres(), 0.001 * $litres);
     }
@@ -57,8 +60,14 @@ final class TankTest extends FeatureCase
     public function testATankIsKnownByALitreTableAlone(): void
     {
         $keeper = $this->keeper();
-        $marks = [['level' => '20', 'litres' => '36,8'], ['level' => '300', 'litres' => '2'], ['level' => '10 cm', 'litres' => '26'], ['level' => '', 'litres' => ''], ['level' => '220', 'litres' => '10.4']];
-        $typed = ['shape' => 'counted', 'outer_length' => '40', 'outer_depth' => '40', 'outer_height' => '34.8', 'glass' => '8', 'water_below_rim' => '52', 'substrate_back' => '4', 'substrate_front' => '3', 'stone_kg' => '9', 'measured_litres' => '900', 'marks' => $marks] + self::typed();
+        $marks = [
+            ['level' => '20', 'litres' => '36,8'], ['level' => '300', 'litres' => '2'], ['level' => '10 cm', 'litres' => '26'],
+            ['level' => '', 'litres' => ''], ['level' => '220', 'litres' => '10.4'],
+        ];
+        $typed = [
+            'shape' => 'counted', 'outer_length' => '40', 'outer_depth' => '40', 'outer_height' => '34.8', 'glass' => '8', 'water_below_rim' => '52',
+            'substrate_back' => '4', 'substrate_front' => '3', 'stone_kg' => '9', 'measured_litres' => '900', 'marks' => $marks,
+        ] + self::typed();
         $this->actingAs($keeper)->post('/tanks', $typed)->assertSessionHasNoErrors();
         $tank = Tank::query()->sole();
 
@@ -76,7 +85,8 @@ final class TankTest extends FeatureCase
     public function testAMarkIsALevelAndItsLitres(): void
     {
         $typed = fn(mixed $marks): array => ['shape' => 'counted', 'substrate_back' => '', 'substrate_front' => '', 'marks' => $marks] + self::typed();
-        $this->actingAs($this->keeper())->post('/tanks', $typed([['level' => '40', 'litres' => '']]))->assertSessionHasErrors(['marks.0.litres' => 'A mark needs a level and the litres up to it.']);
+        $this->actingAs($this->keeper())->post('/tanks', $typed([['level' => '40', 'litres' => '']]))
+            ->assertSessionHasErrors(['marks.0.litres' => 'A mark needs a level and the litres up to it.']);
         $this->post('/tanks', $typed([]))->assertSessionHasErrors('marks');
         $this->post('/tanks', $typed('x'))->assertSessionHasErrors('marks');
         $this->post('/tanks', $typed([['level' => '40', 'litres' => '12'], ['level' => 'low', 'litres' => '9']]))->assertSessionHasErrors('marks.1.level');

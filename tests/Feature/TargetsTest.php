@@ -28,7 +28,13 @@ final class TargetsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get('/')->assertDontSee('</b> high', false);
-        $this->put("/tanks/$tank->id/targets", ['high' => ['conductivity' => '300', 'ph' => ''], 'low' => ['temperature' => '20'], 'swing' => ['carbonate_hardness' => '0.5', 'conductivity' => '5']])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/targets");
+        $this->put(
+            "/tanks/$tank->id/targets",
+            [
+                'high' => ['conductivity' => '300', 'ph' => ''], 'low' => ['temperature' => '20'],
+                'swing' => ['carbonate_hardness' => '0.5', 'conductivity' => '5'],
+            ],
+        )->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/targets");
         $needs = ($tank->fresh() ?? $tank)->needs();
 
         self::assertSame([150.0, 300.0], $needs->range(Parameter::Conductivity));
@@ -51,9 +57,13 @@ final class TargetsTest extends FeatureCase
     public function testTheBenchBeginsWithTheTanksOwnMiddle(): void
     {
         [$keeper, $tank] = $this->bench();
-        $this->actingAs($keeper)->put("/tanks/$tank->id/targets", ['low' => ['general_hardness' => '8'], 'high' => ['general_hardness' => '10']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->put("/tanks/$tank->id/targets", ['low' => ['general_hardness' => '8'], 'high' => ['general_hardness' => '10']])
+            ->assertSessionHasNoErrors();
         self::assertMatchesRegularExpression('/name="gh" value="9"/', (string) $this->get("/mix-water?tank=$tank->id")->assertOk()->getContent());
-        self::assertMatchesRegularExpression('/name="gh" value="8"/', (string) $this->get("/mix-water?tank=$tank->id&animals=hardy_shrimp&tank_was=$tank->id&animals_was=community")->assertOk()->getContent());
+        self::assertMatchesRegularExpression(
+            '/name="gh" value="8"/',
+            (string) $this->get("/mix-water?tank=$tank->id&animals=hardy_shrimp&tank_was=$tank->id&animals_was=community")->assertOk()->getContent(),
+        );
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -83,7 +93,10 @@ final class TargetsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $keeper->kits()->create(['parameter' => 'temperature', 'method' => 'pen', 'unit' => 'fahrenheit', 'step' => 0.1]);
-        $this->actingAs($keeper->fresh() ?? $keeper)->put("/tanks/$tank->id/targets", ['low' => ['temperature' => '68'], 'swing' => ['temperature' => '1.8']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper->fresh() ?? $keeper)->put(
+            "/tanks/$tank->id/targets",
+            ['low' => ['temperature' => '68'], 'swing' => ['temperature' => '1.8']],
+        )->assertSessionHasNoErrors();
         $needs = ($tank->fresh() ?? $tank)->needs();
         self::assertEqualsWithDelta(20.0, $needs->range(Parameter::Temperature)[0] ?? NAN, 1e-9);
         self::assertEqualsWithDelta(1.0, $needs->swingLimits()->celsius, 1e-9);
@@ -93,14 +106,16 @@ final class TargetsTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertSee('Estimate: 1.00')->assertSee('Only an estimate so far. From your second test on Cresco learns from');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertSee('Estimate: 1.00')
+            ->assertSee('Only an estimate so far. From your second test on Cresco learns from');
         $this->weeks($keeper, $tank, $water);
         // 12 a week more than half of it and half of 4: 1.71 a day, and in the end 28 before each change.
         $made = TankWaterQuery::of($tank->refresh()->setRelation('keeper', $keeper))->courses()->made(Parameter::Nitrate);
         self::assertEqualsWithDelta(12.0 / 7.0, $made->value, 0.15);
         self::assertSame(1.0, $tank->nitrate_per_day);
         $tank->update(['source_water_id' => $water->id, 'routine_share' => 0.5]);
-        $this->get("/tanks/$tank->id/targets")->assertOk()->assertSee(sprintf('Nitrate rises by %.2f', $made->value))->assertSee('From 8 tests')->assertSee('your estimate was 1.00');
+        $this->get("/tanks/$tank->id/targets")->assertOk()->assertSee(sprintf('Nitrate rises by %.2f', $made->value))->assertSee('From 8 tests')
+            ->assertSee('your estimate was 1.00');
         // The tap has 5 since, after 4 eight weeks ago: about that.
         $peak = 5.0 + 7.0 * $made->value / 0.5;
         preg_match('/it settles at (\d+\.\d)/', (string) $this->get("/tanks/$tank->id/targets")->getContent(), $found);
@@ -165,7 +180,9 @@ final class TargetsTest extends FeatureCase
         $this->read($keeper, $water, ['carbonate_hardness' => '6'], CarbonImmutable::parse('2026-01-01 12:00'));
         // KH falls by 0.1 degrees a day from 6, a drop of half a degree; a third is changed each week with 6 degrees.
         $tank->readings()->delete();
-        $keeper->kits()->create(['parameter' => 'carbonate_hardness', 'method' => 'drops', 'unit' => 'degrees', 'step' => 0.25 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE]);
+        $keeper->kits()->create([
+            'parameter' => 'carbonate_hardness', 'method' => 'drops', 'unit' => 'degrees', 'step' => 0.25 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+        ]);
         $keeper->load('kits');
         $level = 6.0;
         for ($week = 0; $week < 8; ++$week) {
@@ -179,7 +196,8 @@ final class TargetsTest extends FeatureCase
         self::assertSame(8, $made->count);
         self::assertEqualsWithDelta(-0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $made->value, 0.025 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
         $a = Show::rounded(abs($made->value) / Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 2);
-        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/targets")->assertSee('KH drops by '.$a)->assertSee('From 8 tests and the water changes and top-offs between them')->assertSee('Water changes and top-offs take it into account.');
+        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/targets")->assertSee('KH drops by '.$a)
+            ->assertSee('From 8 tests and the water changes and top-offs between them')->assertSee('Water changes and top-offs take it into account.');
         $this->get("/tanks/$tank->id/top-off")->assertSee('and KH by '.$a.'°', false)->assertSee('KH over a year');
         $this->get("/tanks/$tank->id/water-change?working=carbonate_hardness.next")->assertSee('that disappears in a day');
     }

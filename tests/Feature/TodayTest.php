@@ -61,7 +61,11 @@ final class TodayTest extends FeatureCase
         // KH is alkalinity and mixes; a drop kit read as 4 is 3.5 on average: 3.5 toward 5.5 by the share.
         $kh = number_format(3.5 + $share * 2.0, 1);
         foreach (["/tanks/$tank->id" => '[^A-Z]*', "/tanks/$tank->id/water-change" => '[^A-Za-z]*'] as $page => $between) {
-            self::assertMatchesRegularExpression('/KH'.$between.preg_quote($kh, '/').'/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper)->get($page)->assertOk()->getContent())), $page);
+            self::assertMatchesRegularExpression(
+                '/KH'.$between.preg_quote($kh, '/').'/u',
+                (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper)->get($page)->assertOk()->getContent())),
+                $page,
+            );
         }
     }
 
@@ -81,7 +85,10 @@ final class TodayTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         // Evenly between 20 and 40, the eye and the kit off by 8 % each: 30, and 1.2816 times the root of 5.77 squared and twice 2.4 squared.
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('id="now-nitrate">30</span>', false)->assertSee('tested today');
-        self::assertMatchesRegularExpression('/Nitrate\s*mg\/L\s*30\s*± 9/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tanks/$tank->id/water-change")->getContent())));
+        self::assertMatchesRegularExpression(
+            '/Nitrate\s*mg\/L\s*30\s*± 9/u',
+            (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tanks/$tank->id/water-change")->getContent())),
+        );
     }
 
     public function testTodayNamesOnlyWhatIsOutOfItsTargetRange(): void
@@ -106,12 +113,19 @@ final class TodayTest extends FeatureCase
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(4));
         $tank->readings()->where('parameter', 'nitrate')->delete();
         $this->read($keeper, $tank, ['nitrate' => '10']);
-        $round = fn(): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/')->assertOk()->getContent()));
+        $round = fn(): string => (string) preg_replace(
+            '/\s+/',
+            ' ',
+            strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/')->assertOk()->getContent()),
+        );
         self::assertStringContainsString('Nothing due', $round());
         // The lightest first: each that comes to it weighs more than the ones before.
         $tank->update(['doses_look_on' => CarbonImmutable::now()->subDay()->format('Y-m-d')]);
         self::assertStringContainsString('Look at the new growth: did the doses help?', $round());
-        $tank->plantGroups()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'from_air' => true]);
+        $tank->plantGroups()->create([
+            'kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1,
+            'planted_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'from_air' => true,
+        ]);
         self::assertMatchesRegularExpression('/Remove melting leaves of a plant group .*Water change in/', $round());
         $tank->update(['limits' => ['ranges' => ['nitrate' => [0.0, 7.0]], 'swings' => []]]);
         $text = $round();
@@ -169,7 +183,11 @@ final class TodayTest extends FeatureCase
         // 30 % of 100 L, 500 x 500 x 400 mm inside.
         self::assertMatchesRegularExpression('/Drain 30\x{A0}L in all/u', $text);
         $alone = self::minutes($text);
-        $both = self::minutes((string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tonight?chosen=1&tanks[]=$tank->id&tanks[]=$other->id")->assertOk()->assertSee('until')->getContent())));
+        $both = self::minutes((string) preg_replace(
+            '/\s+/',
+            ' ',
+            strip_tags((string) $this->get("/tonight?chosen=1&tanks[]=$tank->id&tanks[]=$other->id")->assertOk()->assertSee('until')->getContent()),
+        ));
         // Two like tanks with five minutes between.
         self::assertSame(2 * $alone + 5, $both);
         $this->get('/tonight?chosen=1')->assertSee('Choose a tank.');
@@ -183,9 +201,17 @@ final class TodayTest extends FeatureCase
         $rain = $this->water($keeper, 'Rain', 'rain');
         $this->read($keeper, $rain, ['conductivity' => '20', 'temperature' => '12']);
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(7));
-        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25']);
+        $checklist = $this->writeRun(
+            $keeper,
+            $tank,
+            ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25'],
+        );
         $line = fn(string $name, float $share): string => $name.$keeper->show()->volume($share * $checklist->plan->refill, 1);
-        $said = fn(): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tonight?chosen=1&tanks[]=$tank->id")->assertOk()->getContent()));
+        $said = fn(): string => (string) preg_replace(
+            '/\s+/',
+            ' ',
+            strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tonight?chosen=1&tanks[]=$tank->id")->assertOk()->getContent()),
+        );
         $plain = static fn(string $text): string => str_replace("\u{A0}", ' ', $text);
         self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
         self::assertStringContainsString($plain($line($water->name, 0.75)), $plain($said()));
@@ -206,7 +232,9 @@ final class TodayTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
         $tank->update(['source_water_id' => $ro->id, 'routine_share' => 0.2]);
-        $reservoir = $keeper->reservoirs()->create(['source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
+        $reservoir = $keeper->reservoirs()->create([
+            'source_water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0,
+        ]);
         $this->noteChange($keeper, $tank, $ro, 20.0, CarbonImmutable::now()->subDays(9));
         $page = (string) $this->actingAs($keeper)->get('/tonight')->assertOk()->getContent();
         self::assertMatchesRegularExpression('/10.0\x{A0}L in the reservoir, 10.0\x{A0}L short/u', $page);

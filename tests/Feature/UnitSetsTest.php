@@ -23,9 +23,24 @@ use Tests\Screens;
 final class UnitSetsTest extends FeatureCase
 {
     private const SETS = [
-        'metric' => ['volume_unit' => 'litre', 'length_unit' => 'metric', 'kits' => ['general_hardness' => 'degrees', 'carbonate_hardness' => 'degrees', 'temperature' => 'celsius', 'conductivity' => 'ec', 'nitrate' => 'no3']],
-        'american' => ['volume_unit' => 'us_gallon', 'length_unit' => 'inches', 'kits' => ['general_hardness' => 'caco3', 'carbonate_hardness' => 'caco3', 'temperature' => 'fahrenheit', 'conductivity' => 'tds', 'nitrate' => 'no3_n']],
-        'imperial' => ['volume_unit' => 'imperial_gallon', 'length_unit' => 'inches', 'kits' => ['general_hardness' => 'mmol', 'carbonate_hardness' => 'meq', 'temperature' => 'celsius', 'conductivity' => 'tds', 'nitrate' => 'no3']],
+        'metric' => [
+            'volume_unit' => 'litre', 'length_unit' => 'metric',
+            'kits' => [
+                'general_hardness' => 'degrees', 'carbonate_hardness' => 'degrees', 'temperature' => 'celsius', 'conductivity' => 'ec',
+                'nitrate' => 'no3',
+            ],
+        ],
+        'american' => [
+            'volume_unit' => 'us_gallon', 'length_unit' => 'inches',
+            'kits' => [
+                'general_hardness' => 'caco3', 'carbonate_hardness' => 'caco3', 'temperature' => 'fahrenheit', 'conductivity' => 'tds',
+                'nitrate' => 'no3_n',
+            ],
+        ],
+        'imperial' => [
+            'volume_unit' => 'imperial_gallon', 'length_unit' => 'inches',
+            'kits' => ['general_hardness' => 'mmol', 'carbonate_hardness' => 'meq', 'temperature' => 'celsius', 'conductivity' => 'tds', 'nitrate' => 'no3'],
+        ],
     ];
 
     /** Tables that keep what forms hold, and columns that only say how it is shown. */
@@ -109,7 +124,10 @@ final class UnitSetsTest extends FeatureCase
         [$keeper, $pages, $tank] = $this->furnished();
         $this->switchTo($keeper, 'american');
         $this->actingAs($keeper->fresh() ?? $keeper);
-        foreach (["/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/maintenance", "/tanks/$tank->id/hose", "/tanks/$tank->id/top-off", "/tanks/$tank->id/gravel-vac", "/tanks/$tank->id/edit", '/', '/supplies/products', '/mix-water'] as $page) {
+        foreach ([
+            "/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/maintenance", "/tanks/$tank->id/hose", "/tanks/$tank->id/top-off",
+            "/tanks/$tank->id/gravel-vac", "/tanks/$tank->id/edit", '/', '/supplies/products', '/mix-water',
+        ] as $page) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             $text = html_entity_decode(strip_tags((string) preg_replace('/<(script|style|option|dialog)\b.*?<\/\1>/s', '', $html)));
             self::assertDoesNotMatchRegularExpression('/\d\s(mm|cm|kg|L|°C|µS\/cm)(?![\w\/])/u', $text, $page);
@@ -122,7 +140,10 @@ final class UnitSetsTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $keeper->update(['volume_unit' => 'us_gallon']);
-        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => '1 tsp', 'litres' => '10', 'strength' => '1']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            '/products',
+            ['name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => '1 tsp', 'litres' => '10', 'strength' => '1']],
+        )->assertSessionHasNoErrors();
         $product = Product::query()->sole();
         self::assertEqualsWithDelta(4.92892, $product->label['dose'] ?? NAN, 1e-4);
         self::assertEqualsWithDelta(37.85412, $product->label['litres'] ?? NAN, 1e-4);
@@ -132,18 +153,25 @@ final class UnitSetsTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $keeper->kits()->create(['parameter' => 'conductivity', 'method' => 'pen', 'unit' => 'tds', 'step' => 2.0, 'fields' => []]);
-        $this->actingAs($keeper)->post('/products', ['name' => 'Grains', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '3', 'litres' => '10', 'gh' => '6', 'ec' => '120']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            '/products',
+            ['name' => 'Grains', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '3', 'litres' => '10', 'gh' => '6', 'ec' => '120']],
+        )->assertSessionHasNoErrors();
         $product = Product::query()->sole();
         self::assertEqualsWithDelta(240.0, $product->label['ec'] ?? NAN, 1e-9);
         // 1 g in 1 L brings 800 uS/cm, 400 on this pen: a rise of 200 by one spoon in a litre is half a gram.
-        $this->post("/products/$product->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '1', 'before' => '0', 'rise' => '200'])->assertSessionHasNoErrors();
+        $this->post("/products/$product->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '1', 'before' => '0', 'rise' => '200'])
+            ->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(0.5, $product->trials()->sole()->grams_each, 1e-9);
     }
 
     /** @return array<string, mixed> */
     private function measures(string $length): array
     {
-        return ['name' => 'Brook', 'shape' => 'box', 'outer_length' => $length, 'outer_depth' => '45', 'outer_height' => '45', 'glass' => '8', 'water_below_rim' => '30', 'animals' => 'community', 'warmth' => '24', 'routine_share' => '30', 'routine_days' => '7'];
+        return [
+            'name' => 'Brook', 'shape' => 'box', 'outer_length' => $length, 'outer_depth' => '45', 'outer_height' => '45', 'glass' => '8',
+            'water_below_rim' => '30', 'animals' => 'community', 'warmth' => '24', 'routine_share' => '30', 'routine_days' => '7',
+        ];
     }
 
     /** @return array{Keeper, list<string>, Tank} a keeper with one of everything, and the pages that hold forms */
@@ -152,16 +180,35 @@ final class UnitSetsTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $ro] = $this->bench();
         $tank->update(['substrate_back' => 61.3, 'substrate_front' => 37.7, 'porosity' => 0.42, 'stone_kg' => 7.7, 'stone_height' => 213.0, 'measured_litres' => 93.3, 'measured_spread' => 1.7, 'hose_bore' => 12.7, 'hose_length' => 2.3, 'hose_drop' => 913.0, 'nitrate_per_day' => 1.37,
-            'limits' => ['ranges' => ['temperature' => [21.3, 25.7], 'general_hardness' => [0.71, 1.93]], 'swings' => ['temperature' => 1.3, 'conductivity' => 0.17, 'general_hardness' => 0.31]]]);
-        $label = $keeper->products()->create(['name' => 'Grains', 'salt' => null, 'unit' => 'g', 'label' => ['dose' => 6.1, 'litres' => 20.3, 'gh' => 6.3, 'kh' => 2.1, 'ec' => 307.0, 'ratio' => 3.0], 'purity' => 1.0, 'price' => 1.0, 'stock' => 310.5]);
-        $clear = $keeper->products()->create(['name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.3, 'litres' => 201.0, 'strength' => 1.1], 'purity' => 1.0, 'price' => 0.0, 'stock' => 240.0]);
-        $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'source_water_id' => $ro->id, 'capacity' => 61.7, 'level' => 23.4, 'litres_per_day' => 151.3, 'waste' => 2.7]);
+            'limits' => [
+                'ranges' => ['temperature' => [21.3, 25.7], 'general_hardness' => [0.71, 1.93]],
+                'swings' => ['temperature' => 1.3, 'conductivity' => 0.17, 'general_hardness' => 0.31],
+            ]]);
+        $label = $keeper->products()->create([
+            'name' => 'Grains', 'salt' => null, 'unit' => 'g',
+            'label' => ['dose' => 6.1, 'litres' => 20.3, 'gh' => 6.3, 'kh' => 2.1, 'ec' => 307.0, 'ratio' => 3.0], 'purity' => 1.0, 'price' => 1.0,
+            'stock' => 310.5,
+        ]);
+        $clear = $keeper->products()->create([
+            'name' => 'Clear', 'salt' => Product::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.3, 'litres' => 201.0, 'strength' => 1.1],
+            'purity' => 1.0, 'price' => 0.0, 'stock' => 240.0,
+        ]);
+        $reservoir = $keeper->reservoirs()->create([
+            'name' => 'Barrel', 'source_water_id' => $ro->id, 'capacity' => 61.7, 'level' => 23.4, 'litres_per_day' => 151.3, 'waste' => 2.7,
+        ]);
         self::assertInstanceOf(Reservoir::class, $reservoir);
 
         $counted = $this->tank($keeper);
         $counted->update(['name' => 'Crooked', 'shape' => 'counted', 'marks' => [[13.7, 71.3], [91.1, 55.55], [200.3, 30.1]]]);
 
-        return [$keeper, ["/tanks/$tank->id/edit", "/tanks/$counted->id/edit", "/tanks/$tank->id/targets", "/tanks/$tank->id/hose", "/products/$label->id/edit", "/products/$clear->id/edit", "/ro-reservoirs/$reservoir->id/edit", "/source-waters/$ro->id/edit", '/settings'], $tank];
+        return [
+            $keeper,
+            [
+                "/tanks/$tank->id/edit", "/tanks/$counted->id/edit", "/tanks/$tank->id/targets", "/tanks/$tank->id/hose", "/products/$label->id/edit",
+                "/products/$clear->id/edit", "/ro-reservoirs/$reservoir->id/edit", "/source-waters/$ro->id/edit", '/settings',
+            ],
+            $tank,
+        ];
     }
 
     /** Chooses units on the settings page, leaving all else as it stands there. */
@@ -174,11 +221,22 @@ final class UnitSetsTest extends FeatureCase
         $this->switchTo($keeper, 'american');
         $found = [];
         // What was written down stays as it was written, and the page of estimates names what stands in the code.
-        $screens = array_values(array_filter(Screens::ALL, static fn(string $page): bool => preg_match('#^/(log|estimates|settings|tanks/\d/(log|charts|forecast-check))|working=#', $page) !== 1));
+        $screens = array_values(array_filter(
+            Screens::ALL,
+            static fn(string $page): bool => preg_match('#^/(log|estimates|settings|tanks/\d/(log|charts|forecast-check))|working=#', $page) !== 1,
+        ));
         foreach ($screens as $page) {
-            $html = (string) preg_replace('#<script.*?</script>|<option.*?</option>#s', '', (string) $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->getContent());
+            $html = (string) preg_replace(
+                '#<script.*?</script>|<option.*?</option>#s',
+                '',
+                (string) $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->getContent(),
+            );
             // A keeper's own notes, the reference of conductivity, and what one gram brings to one litre are no figures of a tank.
-            $text = str_replace(['salts, 80 L', 'salt, 40 L', '25 °C', '1 g in 1 L', 'from 1 mL in 1 L', 'mol/L'], '', (string) preg_replace('/\s+/u', ' ', strip_tags($html)));
+            $text = str_replace(
+                ['salts, 80 L', 'salt, 40 L', '25 °C', '1 g in 1 L', 'from 1 mL in 1 L', 'mol/L'],
+                '',
+                (string) preg_replace('/\s+/u', ' ', strip_tags($html)),
+            );
             $text = explode('What goes in SymbolMeaning', str_replace('What goes inSymbolMeaning', 'What goes in SymbolMeaning', $text))[0];
             preg_match_all('/.{0,40}(?<![\w\/])\d[\d.,]*[\s\x{A0}]?(?:L|cm|mm|kg|°C|°(?!F)|d[GK]H)(?![\w\/])/u', $text, $metric);
             preg_match_all('/value="\d+\.\d{4,}"/', $html, $long);
@@ -195,7 +253,10 @@ final class UnitSetsTest extends FeatureCase
         $this->actingAs($keeper->fresh() ?? $keeper)->post('/settings/kits', ['set' => 'strips'])->assertSessionHasNoErrors();
         $page = $this->actingAs($keeper->fresh() ?? $keeper)->get('/settings')->assertOk();
         $page->assertSee('value="0 25 75 150 300"', false)->assertSee('value="0 40 80 120 180 300"', false);
-        self::assertDoesNotMatchRegularExpression('/value="[^"]*\d\.\d{3,}/', (string) preg_replace('/value="0 2\.26[^"]*"/', '', (string) $page->getContent()));
+        self::assertDoesNotMatchRegularExpression(
+            '/value="[^"]*\d\.\d{3,}/',
+            (string) preg_replace('/value="0 2\.26[^"]*"/', '', (string) $page->getContent()),
+        );
     }
 
     private function switchTo(Keeper $keeper, string $set): void
@@ -218,7 +279,13 @@ final class UnitSetsTest extends FeatureCase
     /** @param array<string, string> $fields */
     private function send(string $action, array $fields): void
     {
-        parse_str(implode('&', array_map(static fn(string $name, string $value): string => rawurlencode($name).'='.rawurlencode($value), array_keys($fields), $fields)), $sent);
+        parse_str(
+            implode(
+                '&',
+                array_map(static fn(string $name, string $value): string => rawurlencode($name).'='.rawurlencode($value), array_keys($fields), $fields),
+            ),
+            $sent,
+        );
         $this->post($action, array_diff_key($sent, ['_token' => true]))->assertSessionHasNoErrors()->assertRedirect();
     }
 

@@ -20,7 +20,13 @@ final class UnitsTest extends FeatureCase
     public function testABatchIsAskedForShownAndCheckedInTheKeepersUnits(): void
     {
         [$keeper, $tank, $ro] = $this->abroad();
-        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '10', 'gh' => '107', 'kh' => '54', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $keeper->products()->pluck('id')->all(), 'animals' => 'community', 'animals_was' => 'community', 'tank_was' => $tank->id]);
+        $batch = $this->writeBatch(
+            $keeper,
+            [
+                'tank' => $tank->id, 'litres' => '10', 'gh' => '107', 'kh' => '54', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id],
+                'jars' => $keeper->products()->pluck('id')->all(), 'animals' => 'community', 'animals_was' => 'community', 'tank_was' => $tank->id,
+            ],
+        );
         $content = new BatchContent($batch);
 
         self::assertEqualsWithDelta(10.0 * self::GALLON, $batch->litres, 0.01);
@@ -38,7 +44,10 @@ final class UnitsTest extends FeatureCase
     public function testAStoreHoldsGallons(): void
     {
         [$keeper, , $ro] = $this->abroad();
-        $this->actingAs($keeper)->post('/ro-reservoirs', ['name' => 'Drum', 'source_water_id' => (string) $ro->id, 'capacity' => '20', 'level' => '5', 'litres_per_day' => '30', 'waste' => '3'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            '/ro-reservoirs',
+            ['name' => 'Drum', 'source_water_id' => (string) $ro->id, 'capacity' => '20', 'level' => '5', 'litres_per_day' => '30', 'waste' => '3'],
+        )->assertSessionHasNoErrors();
         $reservoir = Reservoir::query()->firstOrFail();
 
         self::assertEqualsWithDelta(20.0 * self::GALLON, $reservoir->capacity, 1e-6);
@@ -53,7 +62,10 @@ final class UnitsTest extends FeatureCase
     public function testAnAnalysisIsTypedInTheUnitsOfTheKits(): void
     {
         [$keeper, , , $tap] = $this->abroad();
-        $this->actingAs($keeper)->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-02-02', 'hardness' => '160', 'alkalinity' => '107', 'conductivity' => '272'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post(
+            "/source-waters/$tap->id/analyses",
+            ['sampled_on' => '2026-02-02', 'hardness' => '160', 'alkalinity' => '107', 'conductivity' => '272'],
+        )->assertSessionHasNoErrors();
         $analysis = Analysis::query()->firstOrFail();
 
         self::assertEqualsWithDelta(160.0 / 100.087, (float) $analysis->hardness, 0.002);
@@ -84,7 +96,8 @@ final class UnitsTest extends FeatureCase
         [$keeper, $tank] = $this->abroad();
         $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '8', 'tasks' => ['media']]);
         self::assertEqualsWithDelta(8.0 * self::GALLON, $checklist->plan->litres, 0.01);
-        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=8&tasks[]=media")->assertOk()->assertSee("2.1\u{A0}US gal for rinsing the media");
+        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=8&tasks[]=media")->assertOk()
+            ->assertSee("2.1\u{A0}US gal for rinsing the media");
         $this->get("/checklists/$checklist->id/again?level=20&litres=9")->assertOk()->assertSee("9.0\u{A0}US gal");
         $this->post("/checklists/$checklist->id/again", ['level' => '20', 'litres' => '9'])->assertRedirect();
         self::assertEqualsWithDelta(9.0 * self::GALLON, $checklist->refresh()->plan->litres, 0.01);
@@ -96,7 +109,9 @@ final class UnitsTest extends FeatureCase
     private function abroad(): array
     {
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        foreach (['general_hardness' => 'caco3', 'carbonate_hardness' => 'caco3', 'conductivity' => 'tds', 'temperature' => 'fahrenheit'] as $parameter => $unit) {
+        foreach ([
+            'general_hardness' => 'caco3', 'carbonate_hardness' => 'caco3', 'conductivity' => 'tds', 'temperature' => 'fahrenheit',
+        ] as $parameter => $unit) {
             $keeper->kits()->create(['parameter' => $parameter, 'method' => 'pen', 'unit' => $unit, 'step' => 1, 'fields' => []]);
         }
         $keeper->update(['volume_unit' => 'us_gallon', 'pen_factor' => 0.7]);

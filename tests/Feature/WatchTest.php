@@ -47,13 +47,18 @@ final class WatchTest extends FeatureCase
     public static function titles(): iterable
     {
         yield 'typed' => ['Cover glass cracked', 'Cover glass cracked'];
-        yield 'written by a checklist' => [Phrase::joined('run.entry.list', [Phrase::of('steps.tasks.glass'), Phrase::of('steps.tasks.trim')]), 'Clean the glass · Trim the plants'];
+        yield 'written by a checklist' => [Phrase::joined(
+            'run.entry.list',
+            [Phrase::of('steps.tasks.glass'), Phrase::of('steps.tasks.trim')],
+        ), 'Clean the glass · Trim the plants'];
     }
 
     #[DataProvider('titles')]
     public function testMoreEvaporationIsFoundWithWhatLayJustBefore(string|Phrase $title, string $said): void
     {
-        $entry = $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(37), 'title' => $title]);
+        $entry = $this->keeper->entries()->create([
+            'tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(37), 'title' => $title,
+        ]);
         self::assertSame($said, $entry->title);
         $this->topOffs(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 27 ? 2.8 : 0.0));
         $show = $this->keeper->show();
@@ -96,7 +101,12 @@ final class WatchTest extends FeatureCase
     {
         for ($day = 59; $day >= 0; --$day) {
             // A tenth up and down by the hour of the reading; from ten days ago on a degree and a half less.
-            $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.1 * sin(2.3 * $day) - ($day <= 10 ? 1.5 : 0.0))], CarbonImmutable::now()->subDays($day)->subHour());
+            $this->read(
+                $this->keeper,
+                $this->tank,
+                ['temperature' => sprintf('%.1f', 25.0 + 0.1 * sin(2.3 * $day) - ($day <= 10 ? 1.5 : 0.0))],
+                CarbonImmutable::now()->subDays($day)->subHour(),
+            );
         }
         $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::LEVEL));
         self::assertCount(1, $moved);
@@ -108,7 +118,12 @@ final class WatchTest extends FeatureCase
     public function testWhatWasTypedWrongIsTakenBackAtOnce(): void
     {
         for ($day = 59; $day >= 0; --$day) {
-            $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.1 * sin(2.3 * $day) - ($day <= 10 ? 1.5 : 0.0))], CarbonImmutable::now()->subDays($day)->addMinute());
+            $this->read(
+                $this->keeper,
+                $this->tank,
+                ['temperature' => sprintf('%.1f', 25.0 + 0.1 * sin(2.3 * $day) - ($day <= 10 ? 1.5 : 0.0))],
+                CarbonImmutable::now()->subDays($day)->addMinute(),
+            );
         }
         $last = $this->tank->readings()->where('parameter', 'temperature')->orderByDesc('taken_at')->firstOrFail();
         $this->get('/')->assertSeeText('Temperature 25.0');
@@ -132,16 +147,28 @@ final class WatchTest extends FeatureCase
     public function testWhatKeepsItsLevelIsNotTold(): void
     {
         for ($day = 59; $day >= 0; --$day) {
-            $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.2 * sin(2.3 * $day)), 'ph' => sprintf('%.2f', 6.9 + 0.05 * sin(1.7 * $day))], CarbonImmutable::now()->subDays($day)->subHour());
+            $this->read(
+                $this->keeper,
+                $this->tank,
+                ['temperature' => sprintf('%.1f', 25.0 + 0.2 * sin(2.3 * $day)), 'ph' => sprintf('%.2f', 6.9 + 0.05 * sin(1.7 * $day))],
+                CarbonImmutable::now()->subDays($day)->subHour(),
+            );
         }
         self::assertSame([], array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::LEVEL));
     }
 
     public function testAHeaterThatNeedsLongerEachWeekIsFoundByItsMinutes(): void
     {
-        $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'work', 'happened_at' => CarbonImmutable::now()->subDays(29), 'title' => 'Heater set behind the rock']);
+        $this->keeper->entries()->create([
+            'tank_id' => $this->tank->id, 'kind' => 'work', 'happened_at' => CarbonImmutable::now()->subDays(29),
+            'title' => 'Heater set behind the rock',
+        ]);
         for ($day = 90; $day >= 1; --$day) {
-            $this->tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($day), round((300.0 + max(0.0, 3.0 * (28 - $day))) * (1.0 + 0.05 * sin(1.7 * $day))));
+            $this->tank->note(
+                Gauge::Heater,
+                CarbonImmutable::now()->subDays($day),
+                round((300.0 + max(0.0, 3.0 * (28 - $day))) * (1.0 + 0.05 * sin(1.7 * $day))),
+            );
         }
         $this->get('/')->assertSeeText('Heater minutes a day')->assertSeeText('just after “Heater set behind the rock”');
         $moved = ChangeDetectionQuery::tank($this->tank);
@@ -161,11 +188,17 @@ final class WatchTest extends FeatureCase
 
     public function testAStandThatGrowsLessIsTold(): void
     {
-        $plantGroup = $this->tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0.1, 'right_edge' => 0.4, 'front_edge' => 0.1, 'back_edge' => 0.6, 'wished' => 200, 'planted_on' => '2025-06-01']);
+        $plantGroup = $this->tank->plantGroups()->create([
+            'kind' => 'rotala_rotundifolia', 'left_edge' => 0.1, 'right_edge' => 0.4, 'front_edge' => 0.1, 'back_edge' => 0.6, 'wished' => 200,
+            'planted_on' => '2025-06-01',
+        ]);
         foreach (range(34, 0) as $week) {
             // Cut to 100 mm each week; since five weeks it grows at a third of its rate.
             $grown = ($week <= 4 ? 2.0 : 6.0) + 0.3 * sin(1.3 * $week);
-            $plantGroup->looks()->create(['happened_at' => CarbonImmutable::now()->subDays(7 * $week)->subHour(), 'height' => 100.0, 'before' => 100.0 + 7.0 * $grown, 'cover' => 1]);
+            $plantGroup->looks()->create([
+                'happened_at' => CarbonImmutable::now()->subDays(7 * $week)->subHour(), 'height' => 100.0, 'before' => 100.0 + 7.0 * $grown,
+                'cover' => 1,
+            ]);
         }
         $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::GROWTH));
         self::assertCount(1, $moved);
@@ -182,7 +215,9 @@ final class WatchTest extends FeatureCase
             if ($at->lessThan(CarbonImmutable::now())) {
                 $done = $checklist->replicate(['holds'])->fill(['state' => ChecklistState::Done, 'finished_at' => $at]);
                 $done->save();
-                $done->steps()->forceCreate(['position' => 1, 'job' => 'glass', 'content' => $checklist->steps()->firstOrFail()->content, 'done_at' => $at, 'skipped' => false]);
+                $done->steps()->forceCreate([
+                    'position' => 1, 'job' => 'glass', 'content' => $checklist->steps()->firstOrFail()->content, 'done_at' => $at, 'skipped' => false,
+                ]);
             }
         }
         $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::WIPES));
@@ -195,10 +230,16 @@ final class WatchTest extends FeatureCase
     {
         $reservoir = $this->keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60.0, 'level' => 30.0, 'litres_per_day' => 100.0, 'waste' => 3.0]);
         foreach (range(30, 0) as $week) {
-            $reservoir->rejections()->create(['conductivity_in' => 400.0, 'conductivity_out' => ($week <= 4 ? 24.0 : 12.0) + 0.6 * ($week % 3), 'millilitres_a_minute' => ($week <= 4 ? 70.0 : 100.0) + 2.0 * ($week % 3), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays(7 * $week)]);
+            $reservoir->rejections()->create([
+                'conductivity_in' => 400.0, 'conductivity_out' => ($week <= 4 ? 24.0 : 12.0) + 0.6 * ($week % 3),
+                'millilitres_a_minute' => ($week <= 4 ? 70.0 : 100.0) + 2.0 * ($week % 3), 'is_first' => false,
+                'taken_at' => CarbonImmutable::now()->subDays(7 * $week),
+            ]);
         }
         $page = $this->get('/ro-reservoirs/'.$reservoir->id)->assertOk();
-        $page->assertSeeText("Rejection of the membrane 96.9\u{A0}% → 93.9\u{A0}% since")->assertSeeText("RO output per minute 102\u{A0}mL → 72\u{A0}mL since")->assertSeeText('Cold water gives less: about 3 % per degree. Otherwise check the')->assertDontSeeText('Steady');
+        $page->assertSeeText("Rejection of the membrane 96.9\u{A0}% → 93.9\u{A0}% since")
+            ->assertSeeText("RO output per minute 102\u{A0}mL → 72\u{A0}mL since")
+            ->assertSeeText('Cold water gives less: about 3 % per degree. Otherwise check the')->assertDontSeeText('Steady');
         // A new membrane is no quiet change.
         $reservoir->update(['membrane_on' => CarbonImmutable::now()->subDays(30)->format('Y-m-d')]);
         $this->get('/ro-reservoirs/'.$reservoir->id)->assertOk()->assertDontSeeText('since 4 May')->assertSeeText('Steady');

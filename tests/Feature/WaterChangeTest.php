@@ -61,7 +61,8 @@ final class WaterChangeTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         // 500 by 500 mm are 4 mm a litre. Filled to 20 mm under the rim, 25 L reach down to 120; with 10 mm gone by air, to 130, and 2.5 L more fill it up.
         foreach ([['20', '120', 25.0], ['30', '130', 27.5]] as [$waterline, $mark, $refill]) {
-            $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=25&waterline=$waterline", self::PART)->assertOk()->assertSee('data-mark="'.$mark.'"', false)->assertSee('data-litres="25"', false);
+            $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=25&waterline=$waterline", self::PART)
+                ->assertOk()->assertSee('data-mark="'.$mark.'"', false)->assertSee('data-litres="25"', false);
             $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '25', 'waterline' => $waterline]);
             self::assertEqualsWithDelta([(float) $mark, $refill, 25.0], [$checklist->plan->mark, $checklist->plan->refill, $checklist->plan->out], 0.01);
         }
@@ -72,7 +73,23 @@ final class WaterChangeTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=25", self::PART)
             ->assertOk()->assertSee('certainty.')->assertSee('is enough; allowing for test error');
-        $draft = app(DraftChange::class)($tank->fresh(['devices', 'keeper']) ?? $tank, new ChangeInput(ChangeReason::Nitrate, 25.0, null, ChangeInput::TREATMENT_OUT, AmountField::Litres, null, 1, UsualWaterQuery::of($tank), null, 0.0, $tank->water_below_rim, null));
+        $draft = app(DraftChange::class)(
+            $tank->fresh(['devices', 'keeper']) ?? $tank,
+            new ChangeInput(
+                ChangeReason::Nitrate,
+                25.0,
+                null,
+                ChangeInput::TREATMENT_OUT,
+                AmountField::Litres,
+                null,
+                1,
+                UsualWaterQuery::of($tank),
+                null,
+                0.0,
+                $tank->water_below_rim,
+                null,
+            ),
+        );
         $after = $draft->forecast->outlook(Parameter::Nitrate)->after();
         self::assertNotNull($after);
         self::assertEqualsWithDelta(25.0, $after->quantile(0.9), 0.3);
@@ -93,10 +110,13 @@ final class WaterChangeTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $head = (string) __('change.away.head');
-        $sheet = fn(string $litres): TestResponse => $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=$litres", self::PART)->assertOk();
+        $sheet = fn(string $litres): TestResponse => $this->actingAs($keeper)
+            ->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=$litres", self::PART)->assertOk();
         // Nine drops and seven are a GH of 8.5 and 6.5, in mmol/L 1.52 of the tap and 1.16 of the tank.
         foreach ([[[1.0, 1.4], true], [[1.0, 1.6], false], [[1.7, 3.0], false], [[0.2, 0.9], true]] as [$range, $isNamed]) {
-            $tank->update(['limits' => ['ranges' => ['general_hardness' => $range, 'carbonate_hardness' => [0.1, 5.0], 'conductivity' => [50.0, 900.0]], 'swings' => []]]);
+            $tank->update(['limits' => [
+                'ranges' => ['general_hardness' => $range, 'carbonate_hardness' => [0.1, 5.0], 'conductivity' => [50.0, 900.0]], 'swings' => [],
+            ]]);
             $isNamed ? $sheet('30')->assertSeeText($head) : $sheet('30')->assertDontSeeText($head);
         }
         // A cup of it leads nowhere.
@@ -110,8 +130,26 @@ final class WaterChangeTest extends FeatureCase
         $this->read($keeper, $tank, ['ph' => '6.0', 'carbonate_hardness' => '1', 'nitrate' => '60']);
         $this->read($keeper, $water, ['ph' => '8.0', 'carbonate_hardness' => '10']);
         $draft = fn(float $ph): ChangeDraft => app(DraftChange::class)(
-            tap($tank->fresh(['devices', 'keeper']) ?? $tank, static fn(Tank $fresh): bool => $fresh->update(['limits' => ['ranges' => [], 'swings' => ['ph' => $ph, 'general_hardness' => 50.0, 'carbonate_hardness' => 50.0, 'conductivity' => 1.0]]])),
-            new ChangeInput(ChangeReason::Treatment, ChangeInput::NITRATE_GOAL, null, 0.6, AmountField::Litres, null, 1, UsualWaterQuery::of($tank), null, 0.0, $tank->water_below_rim, null),
+            tap(
+                $tank->fresh(['devices', 'keeper']) ?? $tank,
+                static fn(Tank $fresh): bool => $fresh->update(['limits' => [
+                    'ranges' => [], 'swings' => ['ph' => $ph, 'general_hardness' => 50.0, 'carbonate_hardness' => 50.0, 'conductivity' => 1.0],
+                ]]),
+            ),
+            new ChangeInput(
+                ChangeReason::Treatment,
+                ChangeInput::NITRATE_GOAL,
+                null,
+                0.6,
+                AmountField::Litres,
+                null,
+                1,
+                UsualWaterQuery::of($tank),
+                null,
+                0.0,
+                $tank->water_below_rim,
+                null,
+            ),
         );
         foreach ([0.3, 0.6] as $allowed) {
             $cut = $draft($allowed);
@@ -119,7 +157,10 @@ final class WaterChangeTest extends FeatureCase
             self::assertEqualsWithDelta($cut->allowed->share, $cut->share(), 1e-3);
             self::assertLessThan(0.6, $cut->share());
             $outlook = $cut->forecast->outlook(Parameter::Acidity);
-            $moved = max(abs(($outlook->after()?->central() ?? 0.0) - ($outlook->now?->central() ?? 0.0)), abs(($outlook->nextDay()?->central() ?? 0.0) - ($outlook->now?->central() ?? 0.0)));
+            $moved = max(
+                abs(($outlook->after()?->central() ?? 0.0) - ($outlook->now?->central() ?? 0.0)),
+                abs(($outlook->nextDay()?->central() ?? 0.0) - ($outlook->now?->central() ?? 0.0)),
+            );
             self::assertEqualsWithDelta($allowed, $moved, 0.03);
             self::assertGreaterThan(1, $cut->series);
         }
@@ -164,7 +205,8 @@ final class WaterChangeTest extends FeatureCase
     public function testFishThatCannotStandAreSeen(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=95", self::PART)->assertOk()->assertSee('Too shallow for the fish.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=95", self::PART)->assertOk()
+            ->assertSee('Too shallow for the fish.');
     }
 
     public function testAmmoniumAndRisingPhRaiseTheAlarm(): void
@@ -172,21 +214,27 @@ final class WaterChangeTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $this->read($keeper, $tank, ['ammonium' => '1-3', 'ph' => '7.9']);
         $this->read($keeper, $water, ['ph' => '8.6']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=40", self::PART)->assertOk()->assertSee('Free ammonia reaches the alarm level.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=40", self::PART)->assertOk()
+            ->assertSee('Free ammonia reaches the alarm level.');
     }
 
     public function testACensoredReadingSaysHowToReadIt(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $this->read($keeper, $tank, ['nitrate' => 'over 80']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change", self::PART)->assertOk()->assertSee('All we know is that')->assertSee('The colour chart ends there. Mix the sample half and half with RO or');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change", self::PART)->assertOk()->assertSee('All we know is that')
+            ->assertSee('The colour chart ends there. Mix the sample half and half with RO or');
     }
 
     public function testEveryFigureOpensToItsWorking(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        foreach (['volume', 'share', 'nitrate.after', 'nitrate.next', 'ph.after', 'ph.next', 'conductivity.after', 'temperature.next', 'ammonia.after', 'ammonia.next', 'stream', 'depth', 'routine'] as $name) {
-            $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?working=$name", self::PART)->assertOk()->assertSee('What goes in')->assertDontSee('Not worked out yet');
+        foreach ([
+            'volume', 'share', 'nitrate.after', 'nitrate.next', 'ph.after', 'ph.next', 'conductivity.after', 'temperature.next', 'ammonia.after',
+            'ammonia.next', 'stream', 'depth', 'routine',
+        ] as $name) {
+            $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?working=$name", self::PART)->assertOk()->assertSee('What goes in')
+                ->assertDontSee('Not worked out yet');
         }
         $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=25&working=needed", self::PART)->assertSee('What would change it most');
         $this->get("/tanks/$tank->id/water-change?working=nothing.such", self::PART)->assertOk()->assertSee('Not worked out yet');
@@ -221,7 +269,11 @@ final class WaterChangeTest extends FeatureCase
             $message === '' => [$field => str_repeat($value, 10000)],
             default => [$field => $value],
         };
-        $asked = ['reason' => 'amount', 'way' => in_array($field, ['litres', 'percent', 'mark', 'buckets'], true) ? $field : 'litres'] + $typed + ['litres' => '20'];
+        $asked = ['reason' => 'amount', 'way' => in_array(
+            $field,
+            ['litres', 'percent', 'mark', 'buckets'],
+            true,
+        ) ? $field : 'litres'] + $typed + ['litres' => '20'];
         $query = http_build_query($asked);
         $part = $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?$query", self::PART)->assertOk()->assertHeader('HX-Reswap', 'none');
         $part->assertSee('id="e-f-'.$field.'"', false)->assertDontSee('<svg', false);
@@ -279,14 +331,18 @@ final class WaterChangeTest extends FeatureCase
 
         self::assertEqualsWithDelta(30.0, $checklist->plan->litres, 1e-6);
         self::assertEqualsWithDelta(140.0, $checklist->plan->mark, 0.01);
-        self::assertSame(['canister', 'heater'], $checklist->switches()->orderBy('device')->get()->map(fn(SwitchTick $tick): string => $tick->device->value)->all());
+        self::assertSame(
+            ['canister', 'heater'],
+            $checklist->switches()->orderBy('device')->get()->map(fn(SwitchTick $tick): string => $tick->device->value)->all(),
+        );
         $this->sheet($checklist)->assertSee('Look first');
     }
 
     public function testNothingToChangeWritesNothing(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post("/tanks/$tank->id/checklists", ['reason' => 'amount', 'way' => 'litres', 'litres' => '0'])->assertSessionHasErrors('litres');
+        $this->actingAs($keeper)->post("/tanks/$tank->id/checklists", ['reason' => 'amount', 'way' => 'litres', 'litres' => '0'])
+            ->assertSessionHasErrors('litres');
         self::assertSame(0, Checklist::query()->count());
     }
 
@@ -307,7 +363,9 @@ final class WaterChangeTest extends FeatureCase
         foreach ($sent as $name => $value) {
             $sent[substr((string) $name, 0, -4)] = $value;
         }
-        $sheet = (string) $this->get("/tanks/$tank->id/water-change?".http_build_query(['reason' => 'routine', 'way' => 'litres', 'percent' => '12'] + $sent))->assertOk()->getContent();
+        $sheet = (string) $this->get("/tanks/$tank->id/water-change?".http_build_query([
+            'reason' => 'routine', 'way' => 'litres', 'percent' => '12',
+        ] + $sent))->assertOk()->getContent();
 
         self::assertMatchesRegularExpression('/name="percent" value="12"/', $sheet);
         self::assertMatchesRegularExpression('/value="amount"\s+checked/', $sheet);

@@ -16,17 +16,27 @@ final class WatersTest extends FeatureCase
     {
         $this->travelTo('2026-03-01 12:00');
         [$keeper, $tank, $ro, $tap] = $this->bench();
-        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4', 'ec' => '300', 'name' => 'Half and half']);
+        $batch = $this->writeBatch(
+            $keeper,
+            [
+                'tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4',
+                'ec' => '300', 'name' => 'Half and half',
+            ],
+        );
         $this->actingAs($keeper)->post("/batches/$batch->id/made");
         $this->get('/source-waters')->assertSeeText("about 40\u{A0}L of 40\u{A0}L left. Made today.")->assertSeeText('for '.$tank->name);
         $this->travelTo('2026-03-04 12:00');
-        $this->actingAs($keeper->fresh() ?? $keeper)->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-04T10:00', 'litres' => '15', 'water' => (string) $batch->source_water_id])->assertSessionHasNoErrors();
+        $this->actingAs($keeper->fresh() ?? $keeper)->post(
+            "/tanks/$tank->id/water-changes",
+            ['changed_at' => '2026-03-04T10:00', 'litres' => '15', 'water' => (string) $batch->source_water_id],
+        )->assertSessionHasNoErrors();
         $tank->topOffs()->create(['litres' => 2.0, 'taken_at' => '2026-03-04 11:00', 'source_water_id' => $batch->source_water_id]);
         $this->get('/source-waters')->assertSeeText("about 23\u{A0}L of 40\u{A0}L left. 3 days old.")->assertDontSeeText('Stir it');
         $this->travelTo('2026-03-20 12:00');
         $this->get('/source-waters')->assertSeeText('19 days old. Stir it, and test its conductivity before it goes in.');
         // What another tank of water took says nothing of it.
-        $this->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-20T10:00', 'litres' => '10', 'water' => (string) $tap->id])->assertSessionHasNoErrors();
+        $this->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-20T10:00', 'litres' => '10', 'water' => (string) $tap->id])
+            ->assertSessionHasNoErrors();
         $this->get('/source-waters')->assertSeeText("about 23\u{A0}L of 40\u{A0}L left");
     }
 
@@ -78,7 +88,11 @@ final class WatersTest extends FeatureCase
         $this->read($keeper, $rain, ['conductivity' => '30'], CarbonImmutable::parse('2026-02-20 08:00', 'UTC'));
 
         self::assertSame([], SourceLevelsQuery::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 11:00', 'Asia/Karachi')));
-        self::assertEqualsWithDelta(30.0, SourceLevelsQuery::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 05:00', 'America/New_York'))[$rain->id]['conductivity']->central(), 1e-6);
+        self::assertEqualsWithDelta(
+            30.0,
+            SourceLevelsQuery::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 05:00', 'America/New_York'))[$rain->id]['conductivity']->central(),
+            1e-6,
+        );
     }
 
     public function testAnOldReadingOfATapSaysLessThanANewOne(): void

@@ -73,7 +73,11 @@ final class WeekTest extends FeatureCase
     public function testADayThatWasChosenIsTheDayThatIsPlanned(): void
     {
         [$keeper, $tank] = $this->week();
-        preg_match_all('#/tanks/\d+/(?:maintenance|water-change)[^"]*#', (string) $this->actingAs($keeper)->get('/week?from=1')->assertOk()->getContent(), $links);
+        preg_match_all(
+            '#/tanks/\d+/(?:maintenance|water-change)[^"]*#',
+            (string) $this->actingAs($keeper)->get('/week?from=1')->assertOk()->getContent(),
+            $links,
+        );
         $ahead = array_values(array_filter($links[0], static fn(string $link): bool => str_contains($link, 'day=')));
         self::assertNotSame([], $ahead);
         self::assertSame(1, preg_match('/day=(2026-03-\d\d)/', $ahead[0], $day));
@@ -112,7 +116,10 @@ final class WeekTest extends FeatureCase
         foreach ([$head, $week] as $page) {
             $page->assertSeeText(__('standing.free_ammonia.head'));
         }
-        self::assertStringContainsString('SUMMARY:Brook: '.__('standing.free_ammonia.head'), str_replace("\r\n ", '', CalendarFeed::of($keeper->fresh() ?? $keeper)));
+        self::assertStringContainsString(
+            'SUMMARY:Brook: '.__('standing.free_ammonia.head'),
+            str_replace("\r\n ", '', CalendarFeed::of($keeper->fresh() ?? $keeper)),
+        );
         // A later week says nothing of it, and a tank that cycles without animals neither.
         $this->get('/week?from=7')->assertDontSeeText(__('standing.free_ammonia.head'));
         $tank->cycling()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
@@ -134,9 +141,15 @@ final class WeekTest extends FeatureCase
         $this->actingAs($keeper)->get('/week/move?job='.$tank->id.'.change%400')->assertSee('name="due"', false);
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-08', 'due' => '2026-03-04'])->assertRedirect('/week');
         $week = new WeekQuery($keeper->fresh() ?? $keeper);
-        $days = array_map(static fn(UpcomingJob $job): ?int => $week->placement->day($job->id()), array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change')));
+        $days = array_map(
+            static fn(UpcomingJob $job): ?int => $week->placement->day($job->id()),
+            array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change')),
+        );
         self::assertSame(5, $days[0]);
-        $due = array_map(static fn(UpcomingJob $job): int => $job->day(), array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change')));
+        $due = array_map(
+            static fn(UpcomingJob $job): int => $job->day(),
+            array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change')),
+        );
         self::assertSame([1, 12, 19, 26], $due);
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-08', 'due' => 'soon'])->assertSessionHasErrors('due');
     }
@@ -144,14 +157,26 @@ final class WeekTest extends FeatureCase
     public function testCutsOfAWrittenSheetAreNotBookedAgain(): void
     {
         [$keeper, $tank] = $this->week();
-        $plantGroup = $tank->plantGroups()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 100]);
+        $plantGroup = $tank->plantGroups()->create([
+            'kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 100,
+        ]);
         $plantGroup->looks()->create(['happened_at' => now()->subDays(2), 'height' => 250, 'cover' => 1, 'guessed' => false]);
         $key = $tank->id.'.stand.'.$plantGroup->id;
-        $first = static fn(WeekQuery $week): array => array_keys(array_filter($week->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $key && $job->day() <= 7));
+        $first = static fn(WeekQuery $week): array => array_keys(array_filter(
+            $week->jobs,
+            static fn(UpcomingJob $job): bool => (string) $job->key === $key && $job->day() <= 7,
+        ));
         self::assertSame([$key.'@0'], $first(new WeekQuery($keeper->fresh() ?? $keeper)));
-        $checklist = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim'], 'planned_for' => '2026-03-06']);
+        $checklist = $this->writeRun(
+            $keeper->fresh() ?? $keeper,
+            $tank->fresh() ?? $tank,
+            ['reason' => 'routine', 'tasks' => ['trim'], 'planned_for' => '2026-03-06'],
+        );
         $checklist->update(['planned_for' => '2026-03-06']);
-        self::assertStringContainsString('"stand":'.$plantGroup->id, (string) json_encode($checklist->steps()->where('job', 'trim')->sole()->content->toKeep()));
+        self::assertStringContainsString(
+            '"stand":'.$plantGroup->id,
+            (string) json_encode($checklist->steps()->where('job', 'trim')->sole()->content->toKeep()),
+        );
         self::assertSame([], $first(new WeekQuery($keeper->fresh() ?? $keeper)));
     }
 
@@ -177,7 +202,8 @@ final class WeekTest extends FeatureCase
     public function testDaysAwayHaveNoTimeAndSayWhy(): void
     {
         [$keeper] = $this->week();
-        $this->actingAs($keeper)->post('/week/away', ['from_day' => '2026-03-03', 'until_day' => '2026-03-06', 'note' => 'by the sea'])->assertRedirect('/week');
+        $this->actingAs($keeper)->post('/week/away', ['from_day' => '2026-03-03', 'until_day' => '2026-03-06', 'note' => 'by the sea'])
+            ->assertRedirect('/week');
         $week = new WeekQuery($keeper);
         self::assertSame([0, 0, 0, 0, 120], array_slice($week->minutes, 0, 5));
         self::assertSame(4, $week->placement->day(array_key_first($week->jobs) ?? ''));
@@ -234,7 +260,10 @@ final class WeekTest extends FeatureCase
         foreach (['/', '/week', '/tonight'] as $page) {
             $this->get($page)->assertOk()->assertSeeText('dangerous now');
         }
-        self::assertSame([(string) $alarm->key], array_map(static fn(UpcomingJob $job): string => (string) $job->key, (new WeekQuery($keeper->fresh() ?? $keeper))->urgent()));
+        self::assertSame(
+            [(string) $alarm->key],
+            array_map(static fn(UpcomingJob $job): string => (string) $job->key, (new WeekQuery($keeper->fresh() ?? $keeper))->urgent()),
+        );
         self::assertStringContainsString('dangerous now', str_replace("\r\n ", '', CalendarFeed::of($keeper->fresh() ?? $keeper)));
         self::assertSame(0, $alarm->day());
     }
@@ -252,7 +281,13 @@ final class WeekTest extends FeatureCase
         $learned = TasksDoneQuery::intervals([$tank->id], OwnEstimates::read(null))[$tank->id]['glass'];
         self::assertSame([1, 7], [$learned->count(), $learned->usual]);
         self::assertSame(6, $learned->days());
-        self::assertSame([6], array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter(JobsQuery::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->of === 'glass'))));
+        self::assertSame(
+            [6],
+            array_values(array_map(
+                static fn(UpcomingJob $job): int => $job->day(),
+                array_filter(JobsQuery::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->of === 'glass'),
+            )),
+        );
     }
 
     public function testWhatNeedsLowWaterGoesWithTheChange(): void
@@ -289,11 +324,17 @@ final class WeekTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00', 'UTC'));
         $keeper->update(['week' => new WeekHabits(array_fill(0, 7, 240), array_fill(0, 7, '18:00'), 15)]);
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(6));
-        $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 48, 'waste' => 3, 'source_water_id' => $water->id]);
+        $reservoir = $keeper->reservoirs()->create([
+            'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 48, 'waste' => 3, 'source_water_id' => $water->id,
+        ]);
         $ready = (new WeekPage($keeper->refresh(), 0))->ready()[0];
         // Tomorrow at 18:00, an hour before: 30 % of the tank less 10 L, at 2 L an hour.
         $litres = array_values(array_filter((new WeekQuery($keeper))->jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0))[0]->litres;
-        self::assertEqualsWithDelta(CarbonImmutable::parse('2026-03-04 17:00')->subMinutes((int) ceil(30.0 * ($litres - 10.0)))->getTimestamp(), $ready->by->getTimestamp(), 61.0);
+        self::assertEqualsWithDelta(
+            CarbonImmutable::parse('2026-03-04 17:00')->subMinutes((int) ceil(30.0 * ($litres - 10.0)))->getTimestamp(),
+            $ready->by->getTimestamp(),
+            61.0,
+        );
         self::assertTrue($ready->alarms);
         $calendar = CalendarFeed::of($keeper);
         self::assertSame(1, substr_count($calendar, 'BEGIN:VALARM'));
@@ -305,13 +346,17 @@ final class WeekTest extends FeatureCase
     public function testWhatRunsOutIsOrderedInTime(): void
     {
         [$keeper] = $this->week();
-        $this->actingAs($keeper)->post('/supplies', ['name' => 'Flakes', 'left' => '20', 'unit' => 'g', 'weekly' => '7', 'lead_days' => '5', 'expires_on' => ''])->assertRedirect('/supplies');
+        $this->actingAs($keeper)->post(
+            '/supplies',
+            ['name' => 'Flakes', 'left' => '20', 'unit' => 'g', 'weekly' => '7', 'lead_days' => '5', 'expires_on' => ''],
+        )->assertRedirect('/supplies');
         $this->get('/supplies')->assertSeeText('20 days')->assertSeeText('16 Mar');
         $this->get('/week')->assertSeeText('Order Flakes by 16 Mar');
         $this->get('/supplies?working=0')->assertSeeText('order in');
         $this->travel(14)->days();
         $this->get('/week')->assertSeeText('Order Flakes today');
-        $this->post('/supplies', ['name' => '', 'left' => '-3', 'unit' => '', 'weekly' => 'some', 'lead_days' => '999'])->assertSessionHasErrors(['name', 'left', 'unit', 'weekly', 'lead_days']);
+        $this->post('/supplies', ['name' => '', 'left' => '-3', 'unit' => '', 'weekly' => 'some', 'lead_days' => '999'])
+            ->assertSessionHasErrors(['name', 'left', 'unit', 'weekly', 'lead_days']);
         $this->post('/tasks', ['kind' => 'floss', 'tank_id' => '', 'every' => '0'])->assertSessionHasErrors('every');
         $this->post('/tasks', ['kind' => 'floss'])->assertSessionHasErrors('tank_id');
         $this->post('/tasks', ['kind' => 'own'])->assertSessionHasErrors('name');
@@ -324,7 +369,10 @@ final class WeekTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
         $tank->update(['routine_days' => 10]);
-        $due = fn(): array => array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter((new WeekQuery($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
+        $due = fn(): array => array_values(array_map(
+            static fn(UpcomingJob $job): int => $job->day(),
+            array_filter((new WeekQuery($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change'),
+        ));
         self::assertSame([10, 20], array_slice($due(), 0, 2));
         $this->travel(4)->days();
         self::assertSame([6, 16], array_slice($due(), 0, 2));
@@ -357,7 +405,10 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $tank->update(['routine_days' => 7, 'routine_share' => 0.3]);
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(15));
-        $jobs = fn(): array => array_values(array_map(static fn(UpcomingJob $job): array => [$job->kind->key, $job->day()], array_filter((new WeekQuery($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
+        $jobs = fn(): array => array_values(array_map(
+            static fn(UpcomingJob $job): array => [$job->kind->key, $job->day()],
+            array_filter((new WeekQuery($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change'),
+        ));
         // Late, and no more than that: twice its seven days and two more are a long time.
         self::assertSame([['change', -8], ['change', 7]], array_slice($jobs(), 0, 2));
         $this->actingAs($keeper)->get('/week')->assertOk()->assertSee("/tanks/$tank->id/water-change")->assertDontSee("/tanks/$tank->id/catch-up");
@@ -376,7 +427,13 @@ final class WeekTest extends FeatureCase
     {
         [$keeper, $tank] = $this->week();
         $this->done($this->writeRun($keeper, $tank, ['tasks' => ['vacuum', 'glass']]));
-        $due = fn(string $task): array => array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter((new WeekQuery($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.task.'.$task)));
+        $due = fn(string $task): array => array_values(array_map(
+            static fn(UpcomingJob $job): int => $job->day(),
+            array_filter(
+                (new WeekQuery($keeper->fresh() ?? $keeper))->jobs,
+                static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.task.'.$task,
+            ),
+        ));
         // A fortnight after the session the bed is due; so are the panes, for a week.
         $this->travel(15)->days();
         self::assertSame([-1, -8], [$due('vacuum')[0], $due('glass')[0]]);
@@ -387,7 +444,10 @@ final class WeekTest extends FeatureCase
         self::assertContains('way_back', array_map(static fn(UpcomingJob $job): string => $job->kind->key, (new WeekQuery($keeper->fresh() ?? $keeper))->jobs));
     }
 
-    /** @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between those planned, and days that 100 g last */
+    /**
+     * @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between
+     *     those planned, and days that 100 g last
+     */
     public static function bottles(): iterable
     {
         yield 'ten days of 10 g: no more is needed to know' => [9, 0, 0, 10];
@@ -403,10 +463,16 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank] = $this->week();
         $product = $this->product($keeper, 'potassium_sulfate', 100.0);
         for ($day = $since; $day >= 0; --$day) {
-            $tank->doses()->create(['product_id' => $product->id, 'name' => $product->name, 'amount' => 10.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($day), 'day' => CarbonImmutable::now()->subDays($day)->format('Y-m-d'), 'missed' => $leftOut > 0 && $day % $leftOut === 0]);
+            $tank->doses()->create([
+                'product_id' => $product->id, 'name' => $product->name, 'amount' => 10.0, 'unit' => 'g', 'brings' => [],
+                'given_at' => CarbonImmutable::now()->subDays($day), 'day' => CarbonImmutable::now()->subDays($day)->format('Y-m-d'),
+                'missed' => $leftOut > 0 && $day % $leftOut === 0,
+            ]);
         }
         if ($planned > 0) {
-            $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 10.0, 'every' => $planned, 'starts_on' => CarbonImmutable::now()->format('Y-m-d')]);
+            $tank->dosePlans()->create([
+                'product_id' => $product->id, 'amount' => 10.0, 'every' => $planned, 'starts_on' => CarbonImmutable::now()->format('Y-m-d'),
+            ]);
         }
         $bottle = array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $product->id));
         self::assertEqualsWithDelta($lasts, $bottle[0]['stock']->lasts(), 1.0);
@@ -430,7 +496,14 @@ final class WeekTest extends FeatureCase
         $change = $tank->id.'.change@';
         self::assertSame(30.0, (new WeekQuery($keeper->refresh()))->jobs[$change.'0']->litres);
         // The change would be due tomorrow, 30 of 100 L out of the tap. A sheet for the day after takes 40, a quarter of them rain.
-        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25', 'tasks' => ['glass'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
+        $checklist = $this->writeRun(
+            $keeper,
+            $tank,
+            [
+                'reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25',
+                'tasks' => ['glass'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d'),
+            ],
+        );
         self::assertSame([2, 0.25], [count($checklist->plan->waters), $checklist->plan->secondShare]);
         $week = new WeekQuery($keeper->refresh());
         $sheet = $week->jobs['sheet.'.$checklist->id.'@0'] ?? null;
@@ -441,7 +514,8 @@ final class WeekTest extends FeatureCase
         self::assertArrayHasKey($change.'1', $week->jobs);
         $litres = static fn(float $share): string => $keeper->show()->volume($share * $checklist->plan->refill);
         self::assertEqualsWithDelta(40.0, $checklist->plan->refill, 1.0);
-        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/checklists/'.$checklist->id)->assertSeeText($litres(0.25).' of Rain ready by')->assertSeeText('for Brook, mixed with Tap');
+        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/checklists/'.$checklist->id)
+            ->assertSeeText($litres(0.25).' of Rain ready by')->assertSeeText('for Brook, mixed with Tap');
         // Tap water runs by itself.
         self::assertStringNotContainsString('of Tap ready', strip_tags((string) $page->getContent()));
 
@@ -463,7 +537,10 @@ final class WeekTest extends FeatureCase
         self::assertStringContainsString($keeper->show()->volume(18.0).' of RO ready by', $text);
         self::assertStringNotContainsString('of Tap ready', $text);
         $tank->update(['source_water_id' => $tank->second_source_water_id, 'second_source_water_id' => $ro->id]);
-        self::assertStringContainsString($keeper->show()->volume(12.0).' of RO ready by', strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->getContent()));
+        self::assertStringContainsString(
+            $keeper->show()->volume(12.0).' of RO ready by',
+            strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->getContent()),
+        );
     }
 
     /** @param list<int> $days */
@@ -473,23 +550,42 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank] = $this->week();
         $product = $this->product($keeper, 'potassium_sulfate', 100.0);
         foreach ($days as $ago) {
-            $tank->doses()->create(['product_id' => $product->id, 'name' => $product->name, 'amount' => 20.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d')]);
+            $tank->doses()->create([
+                'product_id' => $product->id, 'name' => $product->name, 'amount' => 20.0, 'unit' => 'g', 'brings' => [],
+                'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d'),
+            ]);
         }
-        self::assertEqualsWithDelta(20.0, array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $product->id))[0]['stock']->weekly, 1e-9);
+        self::assertEqualsWithDelta(
+            20.0,
+            array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $product->id))[0]['stock']->weekly,
+            1e-9,
+        );
     }
 
     public function testWhatAChangeTakesIsDrawnOfTheWatersThatItIsMadeOf(): void
     {
-        foreach ([[[4], 0.3, [4 => 1.0]], [[4, 7], 0.25, [4 => 0.75, 7 => 0.25]], [[4, 7], 0.0, [4 => 1.0]], [[4, 7], 1.4, [7 => 1.0]], [[4, 4], 0.4, [4 => 1.0]], [[], 0.4, []]] as [$waters, $second, $shares]) {
+        foreach ([
+            [[4], 0.3, [4 => 1.0]], [[4, 7], 0.25, [4 => 0.75, 7 => 0.25]], [[4, 7], 0.0, [4 => 1.0]], [[4, 7], 1.4, [7 => 1.0]],
+            [[4, 4], 0.4, [4 => 1.0]], [[], 0.4, []],
+        ] as [$waters, $second, $shares]) {
             self::assertEqualsWithDelta($shares, WaterUseQuery::shares($waters, $second), 1e-12);
         }
         [$keeper, , $ro, $tap] = $this->bench();
         $products = array_map(static fn(Product $product): string => (string) $product->id, $keeper->products()->get()->all());
-        $mix = $this->writeBatch($keeper, ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => $products]);
+        $mix = $this->writeBatch(
+            $keeper,
+            ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => $products],
+        );
         $drawn = static fn(): WaterUseQuery => new WaterUseQuery($keeper->refresh());
         // What is made up on the bench comes out of what its newest batch was made of, and of its store once it has one.
-        self::assertEqualsWithDelta([$ro->id => 30.0, $tap->id => 10.0], $drawn()->of([(int) $mix->source_water_id => 20.0, $ro->id => 10.0, $tap->id => 10.0]), 1e-9);
-        $keeper->reservoirs()->create(['source_water_id' => $mix->source_water_id, 'name' => 'Tub', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 0.0, 'waste' => 0.0]);
+        self::assertEqualsWithDelta(
+            [$ro->id => 30.0, $tap->id => 10.0],
+            $drawn()->of([(int) $mix->source_water_id => 20.0, $ro->id => 10.0, $tap->id => 10.0]),
+            1e-9,
+        );
+        $keeper->reservoirs()->create([
+            'source_water_id' => $mix->source_water_id, 'name' => 'Tub', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 0.0, 'waste' => 0.0,
+        ]);
         self::assertEqualsWithDelta([$mix->source_water_id => 20.0], $drawn()->of([(int) $mix->source_water_id => 20.0]), 1e-9);
     }
 
@@ -497,7 +593,10 @@ final class WeekTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00'));
         [$keeper, , $ro] = $this->bench();
-        $asked = ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => array_map(static fn(Product $product): string => (string) $product->id, $keeper->products()->get()->all())];
+        $asked = ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => array_map(
+            static fn(Product $product): string => (string) $product->id,
+            $keeper->products()->get()->all(),
+        )];
         $made = function (int $ago) use ($keeper, $asked): array {
             $batch = $this->writeBatch($keeper, $asked);
             $batch->update(['made_at' => CarbonImmutable::now()->subDays($ago)]);
@@ -510,7 +609,13 @@ final class WeekTest extends FeatureCase
 
             return $amounts;
         };
-        $weekly = static fn(array $products): array => array_map(static fn(int $id): float => array_values(array_filter(SuppliesQuery::of($keeper->refresh()), static fn(array $one): bool => $one['jar'] === $id))[0]['stock']->weekly, array_keys($products));
+        $weekly = static fn(array $products): array => array_map(
+            static fn(int $id): float => array_values(array_filter(
+                SuppliesQuery::of($keeper->refresh()),
+                static fn(array $one): bool => $one['jar'] === $id,
+            ))[0]['stock']->weekly,
+            array_keys($products),
+        );
         $first = $made(14);
         $second = $made(7);
         self::assertGreaterThan(1, count($first));
@@ -546,7 +651,10 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank] = $this->week();
         $product = $this->product($keeper, 'potassium_sulfate', 420.0);
         $day = static fn(int $ahead): string => CarbonImmutable::now()->addDays($ahead)->format('Y-m-d');
-        $weekly = static fn(): float => array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $product->id))[0]['stock']->weekly;
+        $weekly = static fn(): float => array_values(array_filter(
+            SuppliesQuery::of($keeper),
+            static fn(array $one): bool => $one['jar'] === $product->id,
+        ))[0]['stock']->weekly;
         $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 4.0, 'every' => 1, 'starts_on' => $day(-3), 'ends_on' => $day(3)]);
         $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 6.0, 'every' => 1, 'starts_on' => $day(4), 'ends_on' => $day(10)]);
         $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 8.0, 'every' => 1, 'starts_on' => $day(11)]);
@@ -565,7 +673,8 @@ final class WeekTest extends FeatureCase
         self::assertSame(32, strlen((string) base64_decode(strtr($secret, '-_', '+/'), true)), '256 bits');
         self::assertSame(hash('sha256', $secret), $keeper->refresh()->feed_hash);
         $this->post('/sign-out');
-        $answer = $this->get('/calendar/'.$secret.'.ics')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->assertHeader('Referrer-Policy', 'no-referrer');
+        $answer = $this->get('/calendar/'.$secret.'.ics')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')
+            ->assertHeader('Referrer-Policy', 'no-referrer');
         self::assertStringContainsString('no-store', (string) $answer->headers->get('Cache-Control'));
         $text = (string) $answer->getContent();
         self::assertStringContainsString("BEGIN:VTIMEZONE\r\nTZID:Europe/Lisbon", $text);
@@ -582,7 +691,10 @@ final class WeekTest extends FeatureCase
             PY, $folder.'/feed.ics']);
         self::assertSame(0, $python->run(), $python->getErrorOutput());
         self::assertSame(substr_count($text, 'BEGIN:VEVENT').' 2026-03-03 18:30:00+00:00', trim($python->getOutput()));
-        file_put_contents($folder.'/config', "[calendars]\n[[cresco]]\npath = $folder/khal\n[locale]\nlocal_timezone = Europe/Lisbon\ndefault_timezone = Europe/Lisbon\ntimeformat = %H:%M\ndateformat = %Y-%m-%d\nlongdateformat = %Y-%m-%d\ndatetimeformat = %Y-%m-%d %H:%M\nlongdatetimeformat = %Y-%m-%d %H:%M\n[default]\ndefault_calendar = cresco\n[sqlite]\npath = $folder/khal.db\n");
+        file_put_contents(
+            $folder.'/config',
+            "[calendars]\n[[cresco]]\npath = $folder/khal\n[locale]\nlocal_timezone = Europe/Lisbon\ndefault_timezone = Europe/Lisbon\ntimeformat = %H:%M\ndateformat = %Y-%m-%d\nlongdateformat = %Y-%m-%d\ndatetimeformat = %Y-%m-%d %H:%M\nlongdatetimeformat = %Y-%m-%d %H:%M\n[default]\ndefault_calendar = cresco\n[sqlite]\npath = $folder/khal.db\n",
+        );
         $environment = ['HOME' => $folder, 'XDG_CONFIG_HOME' => $folder, 'PYTHONWARNINGS' => 'ignore', 'LC_ALL' => 'C.UTF-8', 'LANG' => 'C.UTF-8'];
         $khal = new Process(['/usr/bin/khal', '-c', $folder.'/config', 'import', '--batch', $folder.'/feed.ics'], null, $environment);
         self::assertSame(0, $khal->run(), $khal->getErrorOutput());
@@ -599,7 +711,10 @@ final class WeekTest extends FeatureCase
         self::assertSame(count($uids[1]), count(array_unique($uids[1])));
         $this->actingAs($keeper)->delete('/week/feed');
         $this->post('/sign-out');
-        self::assertSame($this->get('/calendar/'.str_repeat('a', 43).'.ics')->assertNotFound()->getContent(), $this->get('/calendar/'.$secret.'.ics')->assertNotFound()->getContent());
+        self::assertSame(
+            $this->get('/calendar/'.str_repeat('a', 43).'.ics')->assertNotFound()->getContent(),
+            $this->get('/calendar/'.$secret.'.ics')->assertNotFound()->getContent(),
+        );
     }
 
     /** @return iterable<string, array{string, string, string, string}> zone, day before a switch, UTC hours of half past six before and after */
@@ -622,7 +737,12 @@ final class WeekTest extends FeatureCase
         self::assertSame([$before, $after], [$week->begins(0)->utc()->format('H:i'), $week->begins(4)->utc()->format('H:i')]);
         self::assertSame('18:30', $week->begins(4)->format('H:i'));
         self::assertSame(4, (int) round($week->begins(0)->startOfDay()->diffInDays($week->begins(4)->startOfDay())));
-        $text = CalendarFile::write('x', $zone, [['uid' => 'a', 'at' => $week->begins(4), 'minutes' => 30, 'title' => 't', 'body' => '', 'url' => 'http://localhost/', 'alarm' => false]], CarbonImmutable::now());
+        $text = CalendarFile::write(
+            'x',
+            $zone,
+            [['uid' => 'a', 'at' => $week->begins(4), 'minutes' => 30, 'title' => 't', 'body' => '', 'url' => 'http://localhost/', 'alarm' => false]],
+            CarbonImmutable::now(),
+        );
         self::assertStringContainsString('T183000', $text);
     }
 
@@ -637,9 +757,15 @@ final class WeekTest extends FeatureCase
         $send = fn(string $text) => $this->actingAs($keeper)->post('/week/busy', ['file' => UploadedFile::fake()->createWithContent('busy.ics', $text)]);
         $send($file)->assertRedirect('/week')->assertSessionHasNoErrors();
         // From half past six an hour: the choir takes half of it, on three Tuesdays; the fair takes all of Saturday.
-        self::assertSame([['2026-03-03', 30, 'Choir'], ['2026-03-07', 120, 'Fair'], ['2026-03-10', 30, 'Choir'], ['2026-03-17', 30, 'Choir']], $keeper->calendarBlocks()->get()->map(static fn($one): array => [$one->day->format('Y-m-d'), $one->minutes, $one->title])->all());
+        self::assertSame(
+            [['2026-03-03', 30, 'Choir'], ['2026-03-07', 120, 'Fair'], ['2026-03-10', 30, 'Choir'], ['2026-03-17', 30, 'Choir']],
+            $keeper->calendarBlocks()->get()->map(static fn($one): array => [$one->day->format('Y-m-d'), $one->minutes, $one->title])->all(),
+        );
         self::assertSame([30, 0, 60, 60, 0], array_slice((new WeekQuery($keeper))->minutes, 0, 5));
-        foreach (['no calendar at all', "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:nonsense\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", "BEGIN:VCARD\r\nFN:x\r\nEND:VCARD\r\n"] as $wrong) {
+        foreach ([
+            'no calendar at all', "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:nonsense\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n",
+            "BEGIN:VCARD\r\nFN:x\r\nEND:VCARD\r\n",
+        ] as $wrong) {
             $send($wrong)->assertSessionHasErrors('file');
         }
         self::assertSame(4, $keeper->calendarBlocks()->count(), 'what was there stays');
@@ -687,10 +813,16 @@ final class WeekTest extends FeatureCase
     public function testTheUsualWeekIsTheKeepersOwn(): void
     {
         [$keeper] = $this->week();
-        $this->actingAs($keeper)->put('/week/habits', ['minutes' => [10, 20, 30, 40, 50, 60, 70], 'hours' => ['7:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'])->assertRedirect('/week');
+        $this->actingAs($keeper)->put(
+            '/week/habits',
+            ['minutes' => [10, 20, 30, 40, 50, 60, 70], 'hours' => ['7:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'],
+        )->assertRedirect('/week');
         $habits = $keeper->refresh()->week;
         self::assertSame([[10, 20, 30, 40, 50, 60, 70], '07:00', 5], [$habits->minutes, $habits->hours[0], $habits->setUp]);
-        $this->put('/week/habits', ['minutes' => [10, 20, 30, 40, 50, 60, 9999], 'hours' => ['25:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'])->assertSessionHasErrors(['minutes.6', 'hours.0']);
+        $this->put(
+            '/week/habits',
+            ['minutes' => [10, 20, 30, 40, 50, 60, 9999], 'hours' => ['25:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'],
+        )->assertSessionHasErrors(['minutes.6', 'hours.0']);
     }
 
     /** @return list<array{string, int, int}> kind, tank and day of what lies on the days of a keeper */
@@ -698,7 +830,10 @@ final class WeekTest extends FeatureCase
     {
         $week = new WeekQuery($keeper->refresh());
 
-        return array_values(array_map(static fn(UpcomingJob $job): array => [$kind, $job->tank(), (int) $week->placement->day($job->id())], array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === $kind)));
+        return array_values(array_map(
+            static fn(UpcomingJob $job): array => [$kind, $job->tank(), (int) $week->placement->day($job->id())],
+            array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === $kind),
+        ));
     }
 
     public function testTheReadingAfterAChangeHasItsDayUntilItIsTaken(): void
@@ -708,7 +843,13 @@ final class WeekTest extends FeatureCase
         // Changed at nine on Tuesday: from nine in the evening on, until Thursday at nine.
         $this->noteChange($keeper, $tank, $keeper->waters()->firstOrFail(), 30.0, CarbonImmutable::now());
         self::assertSame([['next_day', $tank->id, 0]], self::lying($keeper, 'next_day'));
-        self::assertSame([false], array_values(array_map(static fn(UpcomingJob $job): bool => $job->urgency->isNow(), array_filter(JobsQuery::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->type === JobType::NextDay))));
+        self::assertSame(
+            [false],
+            array_values(array_map(
+                static fn(UpcomingJob $job): bool => $job->urgency->isNow(),
+                array_filter(JobsQuery::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->type === JobType::NextDay),
+            )),
+        );
         $this->travel(13)->hours();
         $this->actingAs($keeper)->get('/')->assertSeeText('Test again today');
         $this->get('/week')->assertSeeText('Test for the forecast check')->assertSee('/tanks/'.$tank->id.'/test');
@@ -720,8 +861,12 @@ final class WeekTest extends FeatureCase
     {
         [$keeper, $tank] = $this->week();
         $checklist = $this->writeRun($keeper, $tank);
-        $checklist->followUps()->create(['job' => FollowUpKind::Media, 'due_from' => CarbonImmutable::now()->addHours(16), 'due_until' => CarbonImmutable::now()->addHours(96)]);
-        $checklist->followUps()->create(['job' => FollowUpKind::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10)]);
+        $checklist->followUps()->create([
+            'job' => FollowUpKind::Media, 'due_from' => CarbonImmutable::now()->addHours(16), 'due_until' => CarbonImmutable::now()->addHours(96),
+        ]);
+        $checklist->followUps()->create([
+            'job' => FollowUpKind::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10),
+        ]);
         // What would say no more is gone; the other is due at one at night, which is tomorrow.
         self::assertSame([['after', $tank->id, 1]], self::lying($keeper, 'after'));
         $this->actingAs($keeper)->get('/week')->assertSeeText(StepWords::after(FollowUpKind::Media))->assertSee('/checklists/'.$checklist->id.'/after/media');
@@ -749,7 +894,8 @@ final class WeekTest extends FeatureCase
         $floss = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => CarbonImmutable::now()->subDays(8)]);
         $later = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'air_stone', 'last_at' => CarbonImmutable::now()->subDays(8)]);
         $other = $keeper->chores()->create(['tank_id' => $this->tank($keeper)->id, 'kind' => 'pipes', 'last_at' => CarbonImmutable::now()->subDays(90)]);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance")->assertSeeText('Also due at this tank: new floss')->assertDontSeeText('air stone')->assertDontSeeText('Brush pipes');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance")->assertSeeText('Also due at this tank: new floss')
+            ->assertDontSeeText('air stone')->assertDontSeeText('Brush pipes');
         $checklist = $this->writeRun($keeper, $tank);
         $this->get("/checklists/$checklist->id")->assertDontSeeText('Also due here');
         $checklist->update(['state' => ChecklistState::Running, 'started_at' => now()]);
@@ -805,12 +951,42 @@ final class WeekTest extends FeatureCase
         self::assertEqualsWithDelta(0.5, ServiceLifeQuery::of($chore)?->aDay, 1e-6);
         // Of a change that is mixed at the tank its part counts: a quarter of a sheet's litres, and two fifths of 10 L that were poured without one.
         $tap = $this->water($keeper->unsetRelation('waters'), 'Town', 'tap');
-        $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $pure->id, 'second_share' => '25']);
-        app(LogWaterChange::class)($keeper->id, $tank->id, $checklist, null, 'Town + Pure', 32.0, 0.3, $checklist->forecast, CarbonImmutable::now()->subDay(), 'Changed', null);
+        $checklist = $this->writeRun(
+            $keeper,
+            $tank,
+            ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $pure->id, 'second_share' => '25'],
+        );
+        app(LogWaterChange::class)(
+            $keeper->id,
+            $tank->id,
+            $checklist,
+            null,
+            'Town + Pure',
+            32.0,
+            0.3,
+            $checklist->forecast,
+            CarbonImmutable::now()->subDay(),
+            'Changed',
+            null,
+        );
         $tank->update(['source_water_id' => $tap->id, 'second_source_water_id' => $pure->id, 'second_share' => 0.4]);
-        app(LogWaterChange::class)($keeper->id, $tank->id, null, null, 'Town + Pure', 10.0, 0.1, ForecastRecord::none(), CarbonImmutable::now()->subDay(), 'Changed', null);
+        app(LogWaterChange::class)(
+            $keeper->id,
+            $tank->id,
+            null,
+            null,
+            'Town + Pure',
+            10.0,
+            0.1,
+            ForecastRecord::none(),
+            CarbonImmutable::now()->subDay(),
+            'Changed',
+            null,
+        );
         self::assertEqualsWithDelta(25.0 + 8.0 + 4.0, ServiceLifeQuery::of($chore)?->done, 1e-6);
-        $tubes = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'tubes', 'wears_most' => 4000.0, 'last_at' => CarbonImmutable::now()->subDays(100)]);
+        $tubes = $keeper->chores()->create([
+            'tank_id' => $tank->id, 'kind' => 'tubes', 'wears_most' => 4000.0, 'last_at' => CarbonImmutable::now()->subDays(100),
+        ]);
         $tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 90, 'length' => 400, 'width' => 120, 'above' => 80, 'hours' => 10]);
         // A thousand hours, and three thousand more at ten a day.
         self::assertSame(300, ServiceLifeQuery::of($tubes)?->days());
@@ -822,20 +998,29 @@ final class WeekTest extends FeatureCase
         $reservoir = $keeper->reservoirs()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
         foreach ([100, 50, 0] as $ago) {
             // 94 % a hundred days ago and a point less each fifty: 92 today, at 90 in a hundred days.
-            $reservoir->rejections()->create(['conductivity_in' => 500, 'conductivity_out' => 500 * (0.08 - 0.0002 * $ago), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays($ago)]);
+            $reservoir->rejections()->create([
+                'conductivity_in' => 500, 'conductivity_out' => 500 * (0.08 - 0.0002 * $ago), 'is_first' => false,
+                'taken_at' => CarbonImmutable::now()->subDays($ago),
+            ]);
         }
         self::assertSame([], self::lying($keeper, 'membrane'));
         $this->travel(75)->days();
         $due = (new WeekQuery($keeper->refresh()))->jobs['store.'.$reservoir->id.'@0']->day();
         self::assertEqualsWithDelta(25, $due, 2);
         // What is assumed of a membrane stands beside what this one was found to hold.
-        $this->actingAs($keeper)->get('/estimates')->assertSeeTextInOrder(['Barrel', sprintf('%.1f ± ', 100.0 * ($reservoir->refresh()->membrane()?->held->prior->central() ?? 0.0)), sprintf('%.1f ± ', 100.0 * ($reservoir->membrane()->now ?? 0.0))]);
+        $this->actingAs($keeper)->get('/estimates')->assertSeeTextInOrder(['Barrel', sprintf(
+            '%.1f ± ',
+            100.0 * ($reservoir->refresh()->membrane()?->held->prior->central() ?? 0.0),
+        ), sprintf('%.1f ± ', 100.0 * ($reservoir->membrane()->now ?? 0.0))]);
     }
 
     public function testTheBarOfADayIsFullWhenTheDayIs(): void
     {
         $day = static fn(int $taken, int $free): WeekDay => new WeekDay(0, CarbonImmutable::now(), $taken, $free, '', []);
-        self::assertSame([0.0, 0.5, 1.0, 1.0, 1.0, 0.0], array_map(static fn(array $one): float => $day(...$one)->share(), [[0, 60], [30, 60], [60, 60], [90, 60], [10, 0], [0, 0]]));
+        self::assertSame(
+            [0.0, 0.5, 1.0, 1.0, 1.0, 0.0],
+            array_map(static fn(array $one): float => $day(...$one)->share(), [[0, 60], [30, 60], [60, 60], [90, 60], [10, 0], [0, 0]]),
+        );
         self::assertSame([0, 30, 10], array_map(static fn(array $one): int => $day(...$one)->over(), [[30, 60], [90, 60], [10, 0]]));
     }
 
@@ -845,7 +1030,10 @@ final class WeekTest extends FeatureCase
         $product = $this->product($keeper, 'saltpetre');
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
         $tank->dosePlans()->create(['product_id' => $product->id, 'amount' => 1.0, 'every' => 3, 'starts_on' => $today->subDays(4)]);
-        $tank->dosePlans()->create(['product_id' => $this->product($keeper, 'potassium_phosphate')->id, 'amount' => 0.1, 'every' => 2, 'starts_on' => $today, 'ends_on' => $today->addDays(4)]);
+        $tank->dosePlans()->create([
+            'product_id' => $this->product($keeper, 'potassium_phosphate')->id, 'amount' => 0.1, 'every' => 2, 'starts_on' => $today,
+            'ends_on' => $today->addDays(4),
+        ]);
         $week = new WeekQuery($keeper->refresh());
         // The first on days 2, 5, 8 ..., the second on 0, 2, 4; two minutes for a tank, whatever it is given.
         self::assertSame([0, 2, 4, 5, 8, 11, 14, 17, 20, 23, 26], array_values(array_intersect(range(0, 27), array_keys($week->doses))));

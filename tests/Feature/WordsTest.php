@@ -122,7 +122,8 @@ final class WordsTest extends FeatureCase
         self::assertGreaterThanOrEqual(60, count(PlantCatalogue::all()));
         self::assertSame([], array_values(array_filter(array_keys(PlantCatalogue::all()), static fn(string $key): bool => !Lang::has('plants.common.'.$key))));
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/plant-groups/new")->assertOk()->assertSee('Microsorum pteropus (Java fern)')->assertSee('Echinodorus hybrids (sword plants)');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/plant-groups/new")->assertOk()->assertSee('Microsorum pteropus (Java fern)')
+            ->assertSee('Echinodorus hybrids (sword plants)');
     }
 
     public function testEveryStepReasonTaskSignAndCautionHasItsWords(): void
@@ -131,9 +132,20 @@ final class WordsTest extends FeatureCase
         foreach (StepCatalogue::steps() as $job) {
             array_push($keys, "$job->key.title", "$job->key.act", "$job->key.why", ...array_map(static fn(string $line): string => 'do.'.$line, $job->lines));
         }
-        array_push($keys, ...array_map(static fn(OrderRule $rule): string => 'because.'.$rule->because, OrderRules::all()), ...array_map(static fn(Task $task): string => 'tasks.'.$task->value, Task::cases()), ...array_map(static fn(TankSign $sign): string => 'signs.'.$sign->value, TankSign::cases()), ...array_map(static fn(Caution $caution): string => 'cautions.'.$caution->value, Caution::cases()), ...array_map(static fn(FollowUpKind $job): string => 'after_lines.'.$job->value.'.0', FollowUpKind::cases()));
+        array_push(
+            $keys,
+            ...array_map(static fn(OrderRule $rule): string => 'because.'.$rule->because, OrderRules::all()),
+            ...array_map(static fn(Task $task): string => 'tasks.'.$task->value, Task::cases()),
+            ...array_map(static fn(TankSign $sign): string => 'signs.'.$sign->value, TankSign::cases()),
+            ...array_map(static fn(Caution $caution): string => 'cautions.'.$caution->value, Caution::cases()),
+            ...array_map(static fn(FollowUpKind $job): string => 'after_lines.'.$job->value.'.0', FollowUpKind::cases()),
+        );
         foreach (PracticeChoice::cases() as $school) {
-            array_push($keys, 'methods.'.$school->value, ...array_map(static fn(string $choice): string => 'choices.'.$school->value.'.'.$choice, $school->choices()));
+            array_push(
+                $keys,
+                'methods.'.$school->value,
+                ...array_map(static fn(string $choice): string => 'choices.'.$school->value.'.'.$choice, $school->choices()),
+            );
         }
         self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => !Lang::has('steps.'.$key))));
         // No line is left that no step says, and none is said that has no words, whatever session brings it.
@@ -142,7 +154,10 @@ final class WordsTest extends FeatureCase
         preg_match_all("~'([a-z_]+)'~", implode(' ', $chosen[1]), $lines);
         self::assertContains('opposite_ends', $lines[1]);
         self::assertSame([], array_values(array_filter($lines[1], static fn(string $line): bool => !Lang::has('steps.do.'.$line))));
-        self::assertSame([], array_values(array_filter(array_keys((array) __('steps.do')), static fn(string|int $key): bool => !str_contains($said, "'$key'"))));
+        self::assertSame(
+            [],
+            array_values(array_filter(array_keys((array) __('steps.do')), static fn(string|int $key): bool => !str_contains($said, "'$key'"))),
+        );
     }
 
     public function testEveryWordThatIsAskedForIsThere(): void
@@ -167,7 +182,10 @@ final class WordsTest extends FeatureCase
         self::assertSame('The length must be more than 0.', say(TankFault::notPositive('outer_length', 'length')));
         self::assertSame('Nitrate to add between two changes', say(Text::of('wanted.title', nutrient: Parameter::Nitrate)));
         self::assertSame('pH right after', say(Text::of('mixing.title', what: Parameter::Acidity)));
-        self::assertSame(['CO₂ valve', 'UV steriliser', 'canister filter'], array_map(word(...), [DeviceKind::CarbonDioxide, DeviceKind::Ultraviolet, DeviceKind::Canister]));
+        self::assertSame(
+            ['CO₂ valve', 'UV steriliser', 'canister filter'],
+            array_map(word(...), [DeviceKind::CarbonDioxide, DeviceKind::Ultraviolet, DeviceKind::Canister]),
+        );
     }
 
     public function testEveryKeyOfTheCoreHasItsWordsAndEveryWordItsKey(): void
@@ -185,9 +203,24 @@ final class WordsTest extends FeatureCase
         foreach (['working', 'fault'] as $group) {
             $words = Arr::dot((array) __($group));
             $rooms = array_keys(array_diff_key((array) __($group), ['page' => true, 'means' => true, 'source' => true]));
-            $missing = array_filter($asked, static fn(string $key): bool => in_array(Str::before($key, '.'), $rooms, true) && !Lang::has("$group.$key") && !Lang::has($key) && !str_contains($key, '.php'));
-            self::assertSame([], array_values(array_filter($missing, static fn(string $key): bool => !Lang::has(($group === 'fault' ? 'working' : 'fault').'.'.$key))), $group);
-            $unused = array_filter(array_keys($words), static fn(string $key): bool => !preg_match('/^(page|means|tank\.measure|water\.(hardness|alkalinity|conductivity)$)/', $key) && !str_contains($code, "'".Str::after($key, 'source.')."'") && !str_contains($code, "'".Str::beforeLast($key, '_left')."'"));
+            $missing = array_filter(
+                $asked,
+                static fn(string $key): bool => in_array(Str::before($key, '.'), $rooms, true)
+                    && !Lang::has("$group.$key")
+                    && !Lang::has($key)
+                    && !str_contains($key, '.php'),
+            );
+            self::assertSame(
+                [],
+                array_values(array_filter($missing, static fn(string $key): bool => !Lang::has(($group === 'fault' ? 'working' : 'fault').'.'.$key))),
+                $group,
+            );
+            $unused = array_filter(
+                array_keys($words),
+                static fn(string $key): bool => !preg_match('/^(page|means|tank\.measure|water\.(hardness|alkalinity|conductivity)$)/', $key)
+                    && !str_contains($code, "'".Str::after($key, 'source.')."'")
+                    && !str_contains($code, "'".Str::beforeLast($key, '_left')."'"),
+            );
             self::assertSame([], array_values($unused), $group);
         }
         // Each working says in a sentence what it means.
@@ -199,7 +232,12 @@ final class WordsTest extends FeatureCase
     public function testEveryChoiceHasItsName(): void
     {
         $unnamed = [];
-        foreach ([Grain::class, LightDemand::class, GrowthPace::class, Cover::class, Ion::class, PassiveSource::class, DeviceKind::class, Shape::class, AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, RecipeAim::class, Preference::class, Parameter::class, GrowthForm::class, Grade::class, LampSource::class, SourceWaterKind::class, EntryKind::class, KitSet::class] as $choice) {
+        foreach ([
+            Grain::class, LightDemand::class, GrowthPace::class, Cover::class, Ion::class, PassiveSource::class, DeviceKind::class, Shape::class,
+            AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, RecipeAim::class,
+            Preference::class, Parameter::class, GrowthForm::class, Grade::class, LampSource::class, SourceWaterKind::class, EntryKind::class,
+            KitSet::class,
+        ] as $choice) {
             $unnamed = [...$unnamed, ...array_filter($choice::cases(), static fn(BackedEnum $one): bool => !Texts::has($one))];
         }
         foreach (Parameter::cases() as $parameter) {

@@ -49,7 +49,9 @@ final class WrittenAddressesTest extends FeatureCase
                 }
                 ++$seen;
                 $body = explode('</form>', $body)[0];
-                $method = preg_match('#@method\(\'(\w+)\'\)#', $body, $said) === 1 ? $said[1] : (preg_match('#\smethod="(\w+)"#', $head, $said) === 1 ? $said[1] : 'get');
+                $method = preg_match('#@method\(\'(\w+)\'\)#', $body, $said) === 1
+                    ? $said[1]
+                    : (preg_match('#\smethod="(\w+)"#', $head, $said) === 1 ? $said[1] : 'get');
                 if (!self::leads($action[1], strtoupper($method))) {
                     $strange[] = $file->getBasename().' '.$method.' '.$action[1];
                 }
@@ -110,7 +112,9 @@ final class WrittenAddressesTest extends FeatureCase
     {
         $address = (string) preg_replace(['/\{\{.*?\}\}/s', '/[?#].*$/s', '/(\{some\})+/'], [self::SOME, '', self::SOME], $address);
         // What hangs on a word may be a part more, or nothing.
-        $ways = preg_match('#[^/]\{some\}$#', $address) === 1 ? [substr($address, 0, -strlen(self::SOME)), substr($address, 0, -strlen(self::SOME)).'/'.self::SOME, $address] : [$address];
+        $ways = preg_match('#[^/]\{some\}$#', $address) === 1
+            ? [substr($address, 0, -strlen(self::SOME)), substr($address, 0, -strlen(self::SOME)).'/'.self::SOME, $address]
+            : [$address];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if ($method !== null && !in_array($method, $route->methods(), true)) {
                 continue;
@@ -135,7 +139,11 @@ final class WrittenAddressesTest extends FeatureCase
         }
         foreach ($own as $i => $part) {
             $pattern = '#^'.preg_replace('#\\\\\{\w+\\\\\}#', '.+', preg_quote($part, '#')).'$#';
-            if ($parts[$i] !== self::SOME && (preg_match($pattern, $parts[$i]) !== 1 || ($part !== $parts[$i] && preg_match('#^\{\w+\}$#', $part) === 1 && !str_contains($parts[$i], self::SOME)))) {
+            if (
+                $parts[$i] !== self::SOME
+                && (preg_match($pattern, $parts[$i]) !== 1
+                    || ($part !== $parts[$i] && preg_match('#^\{\w+\}$#', $part) === 1 && !str_contains($parts[$i], self::SOME)))
+            ) {
                 return false;
             }
         }
@@ -146,7 +154,10 @@ final class WrittenAddressesTest extends FeatureCase
     /** @return list<array{string, bool}> addresses of a file, with a placeholder for what is put in, and whether something stands before them */
     private static function written(string $code): array
     {
-        $tokens = array_values(array_filter(token_get_all($code), static fn(array|string $token): bool => !is_array($token) || !in_array($token[0], [T_WHITESPACE, T_COMMENT, T_DOC_COMMENT], true)));
+        $tokens = array_values(array_filter(
+            token_get_all($code),
+            static fn(array|string $token): bool => !is_array($token) || !in_array($token[0], [T_WHITESPACE, T_COMMENT, T_DOC_COMMENT], true),
+        ));
         $found = [];
         for ($i = 0; $i < count($tokens); ++$i) {
             $isTail = $i > 1 && (in_array($tokens[$i - 1], ['.', '?', ':'], true) || ($tokens[$i - 1] === '(' && $tokens[$i - 2] === '.'));
@@ -159,7 +170,11 @@ final class WrittenAddressesTest extends FeatureCase
                 $next = self::literal($tokens, $i);
                 $text .= $next ?? self::SOME;
                 // A value may be a call with arguments of its own.
-                for ($depth = 0; $next === null && isset($tokens[$i + 1]) && ($depth > 0 || !in_array($tokens[$i + 1], ['.', ',', ')', ']', ';', '?', ':', '}'], true)); ++$i) {
+                for ($depth = 0; $next === null && isset($tokens[$i + 1]) && ($depth > 0 || !in_array(
+                    $tokens[$i + 1],
+                    ['.', ',', ')', ']', ';', '?', ':', '}'],
+                    true,
+                )); ++$i) {
                     $depth += in_array($tokens[$i + 1], ['(', '[', '{'], true) ? 1 : (in_array($tokens[$i + 1], [')', ']', '}'], true) ? -1 : 0);
                 }
             }

@@ -19,7 +19,10 @@ final class YoungTankTest extends FeatureCase
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/edit")->assertOk()->assertSeeText('Filled with water on');
-        $typed = ['name' => 'Brook', 'shape' => 'box', 'outer_length' => '51.2', 'outer_depth' => '51.2', 'outer_height' => '42.6', 'glass' => '6', 'water_below_rim' => '20', 'animals' => 'community', 'warmth' => '25', 'routine_share' => '30', 'routine_days' => '7'];
+        $typed = [
+            'name' => 'Brook', 'shape' => 'box', 'outer_length' => '51.2', 'outer_depth' => '51.2', 'outer_height' => '42.6', 'glass' => '6',
+            'water_below_rim' => '20', 'animals' => 'community', 'warmth' => '25', 'routine_share' => '30', 'routine_days' => '7',
+        ];
         $this->put("/tanks/$tank->id", ['started_on' => '2026-03-21'] + $typed)->assertSessionHasErrors('started_on');
         $this->put("/tanks/$tank->id", ['started_on' => '2026-03-14'] + $typed)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(6.5, $tank->refresh()->age() ?? NAN, 0.6);
@@ -30,7 +33,10 @@ final class YoungTankTest extends FeatureCase
         self::assertEqualsWithDelta(10.5, ($tank->fresh() ?? $tank)->age() ?? NAN, 0.6);
     }
 
-    /** @return iterable<string, array{int|null, array<string, string>, list<string>, int|null, string|null}> days since it was filled, what was read, tasks, days since the filter was rinsed, and what is said */
+    /**
+     * @return iterable<string, array{int|null, array<string, string>, list<string>, int|null, string|null}> days since it was filled, what
+     *     was read, tasks, days since the filter was rinsed, and what is said
+     */
     public static function lists(): iterable
     {
         $all = ['media', 'vacuum', 'trim'];
@@ -62,7 +68,10 @@ final class YoungTankTest extends FeatureCase
             $this->rinsed($tank, $rinsed);
         }
         $page = $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query(['reason' => 'routine', 'tasks' => $tasks]))->assertOk();
-        foreach (['Too much for a young tank in one day.', 'How old is this tank?', 'Leave the filter alone for now.', 'The filter was rinsed within the last week.'] as $line) {
+        foreach ([
+            'Too much for a young tank in one day.', 'How old is this tank?', 'Leave the filter alone for now.',
+            'The filter was rinsed within the last week.',
+        ] as $line) {
             $line === $says ? $page->assertSeeText($line) : $page->assertDontSeeText($line);
         }
         if ($says !== null) {
@@ -96,9 +105,14 @@ final class YoungTankTest extends FeatureCase
 
     private function rinsed(Tank $tank, int $days): void
     {
-        $checklist = $tank->checklists()->make(['state' => 'done', 'plan' => [], 'forecast' => [], 'changes_water' => false, 'started_at' => now()->subDays($days), 'finished_at' => now()->subDays($days)]);
+        $checklist = $tank->checklists()->make([
+            'state' => 'done', 'plan' => [], 'forecast' => [], 'changes_water' => false, 'started_at' => now()->subDays($days),
+            'finished_at' => now()->subDays($days),
+        ]);
         $checklist->keeper_id = $tank->keeper_id;
         $checklist->save();
-        $checklist->steps()->forceCreate(['checklist_id' => $checklist->id, 'position' => 1, 'job' => 'media', 'content' => new StepContent(), 'done_at' => now()->subDays($days)]);
+        $checklist->steps()->forceCreate([
+            'checklist_id' => $checklist->id, 'position' => 1, 'job' => 'media', 'content' => new StepContent(), 'done_at' => now()->subDays($days),
+        ]);
     }
 }

@@ -60,8 +60,10 @@ final class ZonesTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post("/tanks/$tank->id/gravel-vac", ['cover' => 'sand']);
         // A quarter of 0.25 m2 takes 45 s, some 8 L at 11 L/min; 8 of the 12 L are for rinsing.
-        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=12&tasks[]=vacuum&tasks[]=media")->assertOk()->assertSee('for rinsing the media')->assertSee('has to wait: not enough water today.');
-        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=30&tasks[]=vacuum&tasks[]=media")->assertSee('by gravel vac, zone')->assertDontSee('must wait');
+        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=12&tasks[]=vacuum&tasks[]=media")->assertOk()
+            ->assertSee('for rinsing the media')->assertSee('has to wait: not enough water today.');
+        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=30&tasks[]=vacuum&tasks[]=media")->assertSee('by gravel vac, zone')
+            ->assertDontSee('must wait');
         $checklist = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '12', 'tasks' => ['vacuum', 'media']]);
         self::assertSame([], $checklist->steps()->where('job', 'vacuum')->firstOrFail()->content->zones);
     }

@@ -35,7 +35,10 @@ final class Backup extends Command
             $this->line((string) __('backup.made', ['rows' => array_sum($manifest->rows), 'photos' => $manifest->photos()]));
         }
         if ($manifest !== null && $manifest->missing !== []) {
-            $this->line((string) __('backup.photos_missing', ['count' => count($manifest->missing), 'names' => implode(', ', array_slice($manifest->missing, 0, 5))]));
+            $this->line((string) __(
+                'backup.photos_missing',
+                ['count' => count($manifest->missing), 'names' => implode(', ', array_slice($manifest->missing, 0, 5))],
+            ));
         }
 
         return self::SUCCESS;

@@ -31,9 +31,18 @@ final class Bench extends Command
         self::BARE => ['/bare', false, null],
         'change sheet, recomputed while typing' => ['/tanks/%d/water-change?reason=nitrate&nitrate_goal=20', true, 4.0],
         'change sheet, a typed amount' => ['/tanks/%d/water-change?reason=amount&way=litres&litres=41', true, 4.0],
-        'tank form, drawn while typing' => ['/tanks/draw?name=x&shape=box&outer_length=90&outer_depth=45&outer_height=45&glass=8&water_below_rim=30&substrate_back=15&substrate_front=5&porosity=50&stone_kg=9&stone_height=22&animals=community&warmth=24&nitrate_per_day=1&routine_share=30&routine_days=7', true, 4.0],
-        'bench, recomputed while typing' => ['/mix-water?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=6&kh=3&ec=&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
-        'bench, another target each time' => ['/mix-water?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=%2$s&kh=3&ec=260&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
+        'tank form, drawn while typing' => [
+            '/tanks/draw?name=x&shape=box&outer_length=90&outer_depth=45&outer_height=45&glass=8&water_below_rim=30&substrate_back=15&substrate_front=5&porosity=50&stone_kg=9&stone_height=22&animals=community&warmth=24&nitrate_per_day=1&routine_share=30&routine_days=7',
+            true, 4.0,
+        ],
+        'bench, recomputed while typing' => [
+            '/mix-water?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=6&kh=3&ec=&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35',
+            true, 4.0,
+        ],
+        'bench, another target each time' => [
+            '/mix-water?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=%2$s&kh=3&ec=260&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35',
+            true, 4.0,
+        ],
         'cut line, recomputed while dragging' => ['/tanks/%d/plants?trim=1&day=0&stands[]=1&stands[]=3&stands[]=4&cut[3]=14%2$s', true, 3.0],
         'plants, four weeks on' => ['/tanks/%d/plants?trim=1&day=28&stands[]=1&stands[]=3', true, 4.0],
         'plants, whole page' => ['/tanks/%d/plants', false, 6.0],
@@ -77,7 +86,9 @@ final class Bench extends Command
         if ($this->option('load') || $this->option('growth')) {
             $seconds = is_numeric($this->option('seconds')) ? (int) $this->option('seconds') : ($this->option('load') ? 60 : 20);
 
-            return LoadBench::run($this->option('load') ? [40] : self::GROWTH, max(5, $seconds), fn(string $line) => $this->line($line)) ? self::SUCCESS : self::FAILURE;
+            return LoadBench::run($this->option('load') ? [40] : self::GROWTH, max(5, $seconds), fn(string $line) => $this->line($line))
+                ? self::SUCCESS
+                : self::FAILURE;
         }
         $server = BenchServer::start(fn(string $line) => $this->line($line));
         try {
@@ -86,7 +97,12 @@ final class Bench extends Command
             $pages = $this->pages();
             foreach (range(0, (int) $this->option('turns')) as $turn) {
                 foreach ($pages as $name => [$path, $isPart]) {
-                    $url = sprintf($path, str_starts_with($path, '/checklists') ? $server->checklist : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn), date('Y-m-d', time() + 86400 * (1 + $turn % 5)));
+                    $url = sprintf(
+                        $path,
+                        str_starts_with($path, '/checklists') ? $server->checklist : $server->tank,
+                        sprintf('%.2f', 5.0 + 0.13 * $turn),
+                        date('Y-m-d', time() + 86400 * (1 + $turn % 5)),
+                    );
                     $taken = $server->request($url, $isPart, (int) $this->option('rounds'));
                     // The first turn warms the workers.
                     if ($turn > 0) {
@@ -97,7 +113,13 @@ final class Bench extends Command
             $this->print($times, $server->peakMegabytes());
             $this->printWhere($server);
             $weeks = WeekBench::run();
-            $this->line(sprintf('%d weeks of 60 jobs over 28 days: median %.0f ms, slowest %.0f ms (limit 100 ms: %s).', count($weeks), 1000 * self::quantile($weeks, 0.5), 1000 * self::quantile($weeks, 1.0), self::quantile($weeks, 1.0) < 0.1 ? 'held' : 'OVER'));
+            $this->line(sprintf(
+                '%d weeks of 60 jobs over 28 days: median %.0f ms, slowest %.0f ms (limit 100 ms: %s).',
+                count($weeks),
+                1000 * self::quantile($weeks, 0.5),
+                1000 * self::quantile($weeks, 1.0),
+                self::quantile($weeks, 1.0) < 0.1 ? 'held' : 'OVER',
+            ));
             $this->printRecipes(RecipeBench::run(), self::quantile(array_merge(...($times[self::BARE] ?? [])), 0.5));
         } finally {
             $server->stop();
@@ -120,7 +142,14 @@ final class Bench extends Command
                 $first = $server->request($page, false, 1)[0] / $bare;
                 $then = self::quantile($server->request($page, false, 6), 0.5) / $bare;
                 $isHeld = $isHeld && $first <= self::AT_LIMITS;
-                $this->line(sprintf('%-8s %4.0f times a page of the account that shows none of it when all is new, %4.0f then (limit %.0f: %s).', $name, $first, $then, self::AT_LIMITS, $first <= self::AT_LIMITS ? 'held' : 'OVER'));
+                $this->line(sprintf(
+                    '%-8s %4.0f times a page of the account that shows none of it when all is new, %4.0f then (limit %.0f: %s).',
+                    $name,
+                    $first,
+                    $then,
+                    self::AT_LIMITS,
+                    $first <= self::AT_LIMITS ? 'held' : 'OVER',
+                ));
             }
         } finally {
             $server->stop();
@@ -167,7 +196,14 @@ final class Bench extends Command
                 $limit === null ? '' : ($ratio <= $limit ? 'held' : 'OVER'),
             ));
         }
-        $this->line(sprintf('Peak memory of a worker: %.0f MB of its own (limit %.0f: %s), %.0f MB with the code that all share. %d requests of each page, two at a time.', $peak[0], self::MEGABYTES, $peak[0] < self::MEGABYTES ? 'held' : 'OVER', $peak[1], count(array_merge(...$times[self::BARE]))));
+        $this->line(sprintf(
+            'Peak memory of a worker: %.0f MB of its own (limit %.0f: %s), %.0f MB with the code that all share. %d requests of each page, two at a time.',
+            $peak[0],
+            self::MEGABYTES,
+            $peak[0] < self::MEGABYTES ? 'held' : 'OVER',
+            $peak[1],
+            count(array_merge(...$times[self::BARE])),
+        ));
     }
 
     /** Where the time of each page goes, one request at a time: framework, queries with their number, the work of the page, its drawing. */
@@ -182,7 +218,16 @@ final class Bench extends Command
             $where = $server->where(sprintf($path, str_starts_with($path, '/checklists') ? $server->checklist : $server->tank, '7.00', date('Y-m-d')), $isPart);
             $parts = ['framework' => $where['framework'], 'queries' => $where['queries'], 'work' => $where['work'], 'view' => $where['view']];
             arsort($parts);
-            $this->line(sprintf('%-40s %10.1f %9.1f %8s %8.1f %8.1f  %s', $name, $where['framework'], $where['queries'], '('.$where['count'].')', $where['work'], $where['view'], array_key_first($parts)));
+            $this->line(sprintf(
+                '%-40s %10.1f %9.1f %8s %8.1f %8.1f  %s',
+                $name,
+                $where['framework'],
+                $where['queries'],
+                '('.$where['count'].')',
+                $where['work'],
+                $where['view'],
+                array_key_first($parts),
+            ));
         }
         $this->line('');
     }

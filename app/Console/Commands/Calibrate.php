@@ -22,7 +22,10 @@ final class Calibrate extends Command
         $levels = $others = [];
         foreach ([false, true] as $isUnnoted) {
             foreach (Instrument::cases() as $instrument) {
-                $levels[] = [$instrument->value, $isUnnoted ? 'something unnoted' : 'all noted', ...self::cells(Calibration::of($instrument, $isUnnoted, $count, $seed), self::OF_LEVELS)];
+                $levels[] = [$instrument->value, $isUnnoted ? 'something unnoted' : 'all noted', ...self::cells(
+                    Calibration::of($instrument, $isUnnoted, $count, $seed),
+                    self::OF_LEVELS,
+                )];
             }
         }
         $this->table(['read by', 'diary', ...self::OF_LEVELS], $levels);

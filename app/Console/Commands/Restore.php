@@ -25,7 +25,10 @@ final class Restore extends Command
 
             return self::FAILURE;
         }
-        $this->line((string) __('backup.restored', ['when' => $manifest->madeAt->format('j M Y, H:i'), 'rows' => array_sum($manifest->rows), 'photos' => $manifest->photos()]));
+        $this->line((string) __(
+            'backup.restored',
+            ['when' => $manifest->madeAt->format('j M Y, H:i'), 'rows' => array_sum($manifest->rows), 'photos' => $manifest->photos()],
+        ));
 
         return self::SUCCESS;
     }

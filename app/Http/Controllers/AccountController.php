@@ -44,7 +44,8 @@ final class AccountController extends Controller
         $path = (string) tempnam(sys_get_temp_dir(), 'cresco-data-'.getmypid().'-');
         KeeperArchive::write($this->keeper($request), $path);
 
-        return response()->download($path, 'cresco-'.CarbonImmutable::now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()->download($path, 'cresco-'.CarbonImmutable::now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
     }
 
     public function takeIn(Request $request, ImportArchive $takeIn): RedirectResponse
@@ -53,7 +54,11 @@ final class AccountController extends Controller
         $file = $request->file('archive');
         try {
             if (!$file instanceof UploadedFile || !$file->isValid() || $file->getSize() > self::MOST_BYTES) {
-                throw new FileFault($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_OK, UPLOAD_ERR_INI_SIZE], true) ? __('account.archive.large') : __('account.archive.choose'));
+                throw new FileFault($file instanceof UploadedFile && in_array(
+                    $file->getError(),
+                    [UPLOAD_ERR_OK, UPLOAD_ERR_INI_SIZE],
+                    true,
+                ) ? __('account.archive.large') : __('account.archive.choose'));
             }
             $path = $file->getPathname();
             $count = ImportProgress::of($keeper, static fn(ImportProgress $in): int => $takeIn($keeper, $path, $in));
@@ -72,14 +77,20 @@ final class AccountController extends Controller
         $address = mb_strtolower(trim($request->string('email')->toString()));
         Keeper::query()->where('email', $address)->exists()
             ? AccountEmail::post($address, 'known')
-            : AccountEmail::post($address, 'move', AccountEmail::link('account.move', ['keeper' => (string) $keeper->id, 'email' => $address, 'was' => $keeper->addressMark()]));
+            : AccountEmail::post(
+                $address,
+                'move',
+                AccountEmail::link('account.move', ['keeper' => (string) $keeper->id, 'email' => $address, 'was' => $keeper->addressMark()]),
+            );
 
         return redirect('/account')->with('status', __('account.sent'));
     }
 
     public function move(Request $request): View|RedirectResponse
     {
-        return $this->moving($request) === null ? redirect('/sign-in')->with('status', __('account.no_link')) : view('auth.move', ['email' => $request->query('email'), 'action' => $request->getPathInfo().'?'.$request->getQueryString()]);
+        return $this->moving($request) === null
+            ? redirect('/sign-in')->with('status', __('account.no_link'))
+            : view('auth.move', ['email' => $request->query('email'), 'action' => $request->getPathInfo().'?'.$request->getQueryString()]);
     }
 
     public function moved(Request $request): RedirectResponse
@@ -149,7 +160,9 @@ final class AccountController extends Controller
     /** Whose address a link moves; nobody's once it was used. */
     private function moving(Request $request): ?Keeper
     {
-        $keeper = $request->hasValidRelativeSignature() && is_numeric($request->query('keeper')) ? Keeper::query()->find((int) $request->query('keeper')) : null;
+        $keeper = $request->hasValidRelativeSignature() && is_numeric($request->query('keeper'))
+            ? Keeper::query()->find((int) $request->query('keeper'))
+            : null;
 
         return $keeper !== null && hash_equals($keeper->addressMark(), is_string($request->query('was')) ? $request->query('was') : '') ? $keeper : null;
     }

@@ -52,7 +52,12 @@ final class BatchController extends Controller
             $this->checked($request, [
                 'read' => ['required', new Amount(0, round($unit->fromBase(10000.0)), $unit->label, Show::plain($unit->fromBase(212.0), 0))],
                 'ph' => ['nullable', new Amount(2, 12, '', '6.4')],
-                'celsius' => ['nullable', new Amount(round($degrees->fromBase(0.0), 1), round($degrees->fromBase(45.0), 1), $degrees->label, Show::plain($degrees->fromBase(19.0), 1))],
+                'celsius' => ['nullable', new Amount(
+                    round($degrees->fromBase(0.0), 1),
+                    round($degrees->fromBase(45.0), 1),
+                    $degrees->label,
+                    Show::plain($degrees->fromBase(19.0), 1),
+                )],
             ], ['required' => __('said.write.pen')]);
             $typed = Amount::parse($request->input('celsius'));
             $celsius = $typed === null ? null : $degrees->toBase($typed);

@@ -25,6 +25,10 @@ final class CatchUpController extends Controller
 
         $page = new CatchUpPage($tank, $draft);
 
-        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.catch-up', ['page' => $page, 'tank' => $tank, 'loop' => TankTabs::of($tank, 'change')]));
+        return $this->withWorking(
+            $request,
+            $page->working(...),
+            static fn(): View => view('tanks.catch-up', ['page' => $page, 'tank' => $tank, 'loop' => TankTabs::of($tank, 'change')]),
+        );
     }
 }

@@ -43,24 +43,31 @@ final class ChartsController extends Controller
         return response()->streamDownload(static function () use ($tank, $page, $encoder): void {
             echo "day,series,value,low,high,unit\n";
             $shown = array_values(array_filter(Parameter::ofTanks(), static fn(Parameter $parameter): bool => $page->isShown($parameter->value)));
-            Reading::query()->where('tank_id', $tank->id)->whereIn('parameter', $shown)->whereBetween('taken_at', [$page->from, $page->until])->chunkById(2000, static function ($readings) use ($page, $encoder): void {
-                $rows = [];
-                foreach ($readings as $reading) {
-                    $unit = $page->show->unit($reading->parameter);
-                    $distribution = $reading->toCore()->distribution();
-                    $rows[] = [
-                        'day' => $page->show->local($reading->taken_at)->toIso8601String(), 'series' => $reading->parameter->value, 'value' => round($unit->fromBase($distribution->central()), 4),
-                        'low' => round($unit->fromBase($distribution->quantile(0.1)), 4), 'high' => round($unit->fromBase($distribution->quantile(0.9)), 4), 'unit' => $unit->label,
-                    ];
-                }
-                echo $encoder->encode($rows, 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
-            });
+            Reading::query()->where('tank_id', $tank->id)->whereIn('parameter', $shown)->whereBetween('taken_at', [$page->from, $page->until])
+                ->chunkById(2000, static function ($readings) use ($page, $encoder): void {
+                    $rows = [];
+                    foreach ($readings as $reading) {
+                        $unit = $page->show->unit($reading->parameter);
+                        $distribution = $reading->toCore()->distribution();
+                        $rows[] = [
+                            'day' => $page->show->local($reading->taken_at)
+                                ->toIso8601String(), 'series' => $reading->parameter->value, 'value' => round($unit->fromBase($distribution->central()), 4),
+                            'low' => round($unit->fromBase($distribution->quantile(0.1)), 4), 'high' => round($unit->fromBase($distribution->quantile(0.9)), 4), 'unit' => $unit->label,
+                        ];
+                    }
+                    echo $encoder->encode($rows, 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
+                });
             // What is read from looks and sessions, and what follows from readings, stands at the end, in the keeper's units.
             $level = $page->show->levels();
             $rows = [
                 ...array_map(static fn(array $one): array => ['growth', $one[0], round($level->fromBase($one[1]), 4), '', '', $level->label], $page->grown()),
                 ...array_map(static fn(array $one): array => ['film', $one[0], $one[1], '', '', ''], $page->wiped()),
-                ...array_map(static fn(array $one): array => ['gas', $one['at'], round($one['gas']->level, 4), round($one['gas']->low, 4), round($one['gas']->high, 4), 'mg/L'], $page->gasFound()),
+                ...array_map(
+                    static fn(array $one): array => [
+                        'gas', $one['at'], round($one['gas']->level, 4), round($one['gas']->low, 4), round($one['gas']->high, 4), 'mg/L',
+                    ],
+                    $page->gasFound(),
+                ),
             ];
             foreach ($page->gaugesNoted() as $gauge => $noted) {
                 foreach ($noted as [$at, $value]) {
@@ -68,7 +75,11 @@ final class ChartsController extends Controller
                 }
             }
             foreach ($rows as [$series, $at, $value, $low, $high, $unit]) {
-                echo $encoder->encode([[$page->show->local(CarbonImmutable::createFromTimestamp($at))->toIso8601String(), $series, $value, $low, $high, $unit]], 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
+                echo $encoder->encode(
+                    [[$page->show->local(CarbonImmutable::createFromTimestamp($at))->toIso8601String(), $series, $value, $low, $high, $unit]],
+                    'csv',
+                    [CsvEncoder::NO_HEADERS_KEY => true],
+                );
             }
         }, 'course.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
@@ -78,12 +89,20 @@ final class ChartsController extends Controller
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper);
         $span = is_numeric($request->query('span')) ? (int) $request->query('span') : 91;
-        $day = is_string($request->query('until')) && preg_match('/^(19|20)\d\d-\d\d-\d\d$/', $request->query('until')) === 1 && strtotime($request->query('until')) !== false
+        $day = is_string($request->query('until'))
+            && preg_match('/^(19|20)\d\d-\d\d-\d\d$/', $request->query('until')) === 1
+            && strtotime($request->query('until')) !== false
             ? CarbonImmutable::parse($request->query('until'), $keeper->timezone) : CarbonImmutable::now($keeper->timezone);
         $until = $day->endOfDay()->utc();
         $last = CarbonImmutable::now($keeper->timezone)->endOfDay()->utc();
         $series = array_values(array_filter((array) $request->query('series'), is_string(...)));
-        $page = new ChartsPage($tank, in_array($span, ChartsPage::SPANS, true) ? $span : 91, $until->greaterThan($last) ? $last : $until, [], self::sign($request));
+        $page = new ChartsPage(
+            $tank,
+            in_array($span, ChartsPage::SPANS, true) ? $span : 91,
+            $until->greaterThan($last) ? $last : $until,
+            [],
+            self::sign($request),
+        );
         $known = array_values(array_intersect($series, array_keys($page->series())));
 
         return $known === [] ? $page : new ChartsPage($tank, $page->span, $page->until, $known, $page->sign);

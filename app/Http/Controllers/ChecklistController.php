@@ -36,7 +36,13 @@ final class ChecklistController extends Controller
         }
         $asked = $request->query('step');
         $sheet = new ChecklistPage($checklist, is_numeric($asked) ? (int) $asked : null);
-        return view('checklists.show', ['checklist' => $checklist, 'sheet' => $sheet, 'show' => $checklist->tank->keeper->show(), 'again' => $sheet->isReadAgain() ? $this->again($request, $checklist) : null]);
+        return view(
+            'checklists.show',
+            [
+                'checklist' => $checklist, 'sheet' => $sheet, 'show' => $checklist->tank->keeper->show(),
+                'again' => $sheet->isReadAgain() ? $this->again($request, $checklist) : null,
+            ],
+        );
     }
 
     /** What the readings of this session ask for; null without a water that could go in. */
@@ -46,7 +52,16 @@ final class ChecklistController extends Controller
         $checklist->tank->setRelation('keeper', $keeper);
         $waters = Replan::waters($checklist, $keeper);
 
-        return $waters === [] ? null : new Replan($checklist, $checklist->plan->litres, $checklist->plan->waterline ?? $checklist->tank->water_below_rim, null, $waters, $keeper->show());
+        return $waters === []
+            ? null
+            : new Replan(
+                $checklist,
+                $checklist->plan->litres,
+                $checklist->plan->waterline ?? $checklist->tank->water_below_rim,
+                null,
+                $waters,
+                $keeper->show(),
+            );
     }
 
     /** What another device asks for to see whether anything has changed. */
@@ -64,7 +79,13 @@ final class ChecklistController extends Controller
 
         $sheet = new ChecklistPage($checklist, null);
 
-        return view('checklists.print', ['checklist' => $checklist, 'sheet' => $sheet, 'show' => $checklist->tank->keeper->show(), 'drawing' => $sheet->hasPlants() ? $sheet->drawing() : null]);
+        return view(
+            'checklists.print',
+            [
+                'checklist' => $checklist, 'sheet' => $sheet, 'show' => $checklist->tank->keeper->show(),
+                'drawing' => $sheet->hasPlants() ? $sheet->drawing() : null,
+            ],
+        );
     }
 
     /** Its marks on a strip of paper, to scale. */
@@ -110,8 +131,21 @@ final class ChecklistController extends Controller
         $readings = $record->parse($keeper, is_array($checked['readings'] ?? null) ? $checked['readings'] : []);
         $cuts = TrimsFound::of($request, $checklist, $step, $keeper->show());
         $leftOn = is_array($checked['left_on'] ?? null) ? array_values(array_filter($checked['left_on'], is_string(...))) : [];
-        $reached = $request->boolean('patches_asked') ? array_values(array_map(intval(...), array_filter(is_array($checked['patches'] ?? null) ? $checked['patches'] : [], is_numeric(...)))) : null;
-        $first = $finish($keeper, $checklist, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached, $cuts, is_string($request->input('found')) ? AmountFound::tryFrom($request->input('found')) : null);
+        $reached = $request->boolean('patches_asked')
+            ? array_values(array_map(intval(...), array_filter(is_array($checked['patches'] ?? null) ? $checked['patches'] : [], is_numeric(...))))
+            : null;
+        $first = $finish(
+            $keeper,
+            $checklist,
+            $step,
+            $readings,
+            is_string($checked['note'] ?? null) ? $checked['note'] : null,
+            $request->boolean('skip'),
+            $leftOn,
+            $reached,
+            $cuts,
+            is_string($request->input('found')) ? AmountFound::tryFrom($request->input('found')) : null,
+        );
 
         $answer = redirect('/checklists/'.$checklist->id);
 
@@ -140,7 +174,8 @@ final class ChecklistController extends Controller
         if ($checklist->switches->contains(static fn($tick): bool => $tick->isOpen())) {
             return redirect('/checklists/'.$checklist->id)->withErrors(['switches' => __('said.cannot.switched_off')]);
         }
-        Checklist::query()->whereKey($checklist->id)->whereIn('state', [ChecklistState::Planned, ChecklistState::Running])->update(['state' => ChecklistState::Dropped, 'holds' => null]);
+        Checklist::query()->whereKey($checklist->id)->whereIn('state', [ChecklistState::Planned, ChecklistState::Running])
+            ->update(['state' => ChecklistState::Dropped, 'holds' => null]);
 
         return redirect('/tanks/'.$checklist->tank_id)->with('status', __('said.done.sheet_dropped'));
     }

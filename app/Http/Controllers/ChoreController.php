@@ -25,7 +25,11 @@ final class ChoreController extends Controller
         $keeper = $this->keeper($request);
         $page = new ChoresPage($keeper);
 
-        return $this->withWorking($request, static fn(string $of): ?Computation => ctype_digit($of) ? $page->working((int) $of) : null, static fn(): View => view('week.chores', ['page' => $page]));
+        return $this->withWorking(
+            $request,
+            static fn(string $of): ?Computation => ctype_digit($of) ? $page->working((int) $of) : null,
+            static fn(): View => view('week.chores', ['page' => $page]),
+        );
     }
 
     public function store(ChoreRequest $request): RedirectResponse
@@ -53,7 +57,12 @@ final class ChoreController extends Controller
     public function done(Request $request, Chore $chore, DoChore $do): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $do($keeper, $chore, is_string($request->input('found')) ? AmountFound::tryFrom($request->input('found')) : null, $chore->name ?? JobWords::kind($chore->kind));
+        $do(
+            $keeper,
+            $chore,
+            is_string($request->input('found')) ? AmountFound::tryFrom($request->input('found')) : null,
+            $chore->name ?? JobWords::kind($chore->kind),
+        );
         $chore->refresh()->load('turns');
 
         return redirect()->back(302, [], '/week')->with('status', __('week.chore.done', ['days' => ChoresQuery::interval($chore)->days()]));

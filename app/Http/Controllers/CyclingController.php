@@ -36,7 +36,13 @@ final class CyclingController extends Controller
         return $this->withWorking(
             $request,
             static fn(string $of): ?Computation => $of === 'first' ? $page->working() : null,
-            static fn(): View => view('cycling.show', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'look'), 'today' => CarbonImmutable::now($keeper->timezone)]),
+            static fn(): View => view(
+                'cycling.show',
+                [
+                    'page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'look'),
+                    'today' => CarbonImmutable::now($keeper->timezone),
+                ],
+            ),
         );
     }
 
@@ -45,9 +51,15 @@ final class CyclingController extends Controller
         $today = CarbonImmutable::now($this->keeper($request)->timezone);
         $checked = $this->checked($request, [
             'way' => ['required', Rule::enum(CyclingMethod::class)], 'source' => ['required', Rule::enum(AmmoniaSource::class)],
-            'begun_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:'.$today->subDays(120)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'plenty' => ['nullable', 'boolean'],
+            'begun_on' => [
+                'bail', 'required', 'string', 'date_format:Y-m-d', 'after:'.$today->subDays(120)->format('Y-m-d'),
+                'before_or_equal:'.$today->format('Y-m-d'),
+            ], 'plenty' => ['nullable', 'boolean'],
         ], ['way' => __('said.choose.one'), 'source' => __('said.choose.one'), 'begun_on' => __('said.day.begun')]);
-        $tank->cycling()->updateOrCreate([], ['way' => $checked['way'], 'source' => $checked['source'], 'begun_on' => $checked['begun_on'], 'plenty' => $request->boolean('plenty')]);
+        $tank->cycling()->updateOrCreate(
+            [],
+            ['way' => $checked['way'], 'source' => $checked['source'], 'begun_on' => $checked['begun_on'], 'plenty' => $request->boolean('plenty')],
+        );
 
         return redirect('/tanks/'.$tank->id.'/cycling')->with('status', __('start.kept'));
     }
@@ -56,7 +68,11 @@ final class CyclingController extends Controller
     public function dose(Request $request, Tank $tank): RedirectResponse
     {
         $start = $tank->cycling()->firstOrFail();
-        $this->checked($request, ['dose' => ['required', 'numeric', 'min:'.self::DOSE[0], 'max:'.self::DOSE[1]]], ['dose' => __('start.dose_between', ['least' => self::DOSE[0], 'most' => self::DOSE[1]])]);
+        $this->checked(
+            $request,
+            ['dose' => ['required', 'numeric', 'min:'.self::DOSE[0], 'max:'.self::DOSE[1]]],
+            ['dose' => __('start.dose_between', ['least' => self::DOSE[0], 'most' => self::DOSE[1]])],
+        );
         if (count($start->doses) >= self::MOST) {
             throw ValidationException::withMessages(['dose' => __('animals.most', ['most' => self::MOST])]);
         }

@@ -47,8 +47,14 @@ final class DechlorinatorController extends Controller
         $usual = [
             'litres' => Show::plain($volumes->fromBase(self::tapWater($tank, $draft)), 1), 'chlorine' => $chlorine > 0.0 ? Show::plain($chlorine, 2) : '',
             // Without a product in stock nobody knows its dose.
-            'dose' => $product === null ? '' : $doses->show((float) ($product->label['dose'] ?? 0.0)), 'for' => $product === null ? '' : $volumes->show((float) ($product->label['litres'] ?? 0.0)),
-            'strength' => $product !== null && is_numeric($product->label['strength'] ?? null) ? Show::plain((float) $product->label['strength'], 2) : '', 'given' => '',
+            'dose' => $product === null
+                ? ''
+                : $doses->show((float) ($product->label['dose'] ?? 0.0)), 'for' => $product === null
+                    ? ''
+                    : $volumes->show((float) ($product->label['litres'] ?? 0.0)),
+            'strength' => $product !== null && is_numeric($product->label['strength'] ?? null)
+                ? Show::plain((float) $product->label['strength'], 2)
+                : '', 'given' => '',
             'way' => 'new', 'kind' => self::hasChloramine($tank) ? 'chloramine' : 'chlorine',
         ];
         $typed = [];
@@ -71,7 +77,12 @@ final class DechlorinatorController extends Controller
             $findings[] = new Finding(Finding::HEED, __('said.conditioner.no_product'), __('said.conditioner.no_product_why'));
         } elseif ($faults->isEmpty()) {
             $number = static fn(string $field): float => Amount::parse($typed[$field]) ?? 0.0;
-            $conditioner = new Conditioner($doses->parse($typed['dose']) ?? 0.0, $volumes->parse($typed['for']) ?? 0.0, Amount::parse($typed['strength']), $unit->label());
+            $conditioner = new Conditioner(
+                $doses->parse($typed['dose']) ?? 0.0,
+                $volumes->parse($typed['for']) ?? 0.0,
+                Amount::parse($typed['strength']),
+                $unit->label(),
+            );
             $water = $typed['way'] === 'tank' ? $net : ($volumes->parse($typed['litres']) ?? 0.0);
             $working = $conditioner->dose($water, $number('chlorine'));
             if ($typed['kind'] === 'chloramine') {
@@ -82,7 +93,11 @@ final class DechlorinatorController extends Controller
             }
             $given = $doses->parse($typed['given']);
             if ($given !== null && $conditioner->isOverdose($given, $water)) {
-                $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.far', ['given' => $unit->text($given, $keeper->show())]), __('said.conditioner.oxygen'));
+                $findings[] = new Finding(
+                    Finding::BEYOND,
+                    __('said.conditioner.far', ['given' => $unit->text($given, $keeper->show())]),
+                    __('said.conditioner.oxygen'),
+                );
             }
             if ($working->value('dose') > Conditioner::OVERDOSE * $conditioner->amount * $water / $conditioner->litres) {
                 $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.unusual'), __('said.conditioner.ask'));
@@ -92,7 +107,12 @@ final class DechlorinatorController extends Controller
 
         return view('tanks.conditioner', [
             'tank' => $tank, 'typed' => $typed, 'volume' => $volume, 'result' => $working, 'unit' => $unit, 'product' => $product, 'products' => $products, 'isUsual' => $product?->id === $usualProduct?->id,
-            'dose' => $working === null ? '' : ($unit === DoseUnit::Millilitre ? Show::rounded($working->value('dose'), $working->value('dose') < 10 ? 2 : 1).' mL' : $unit->text($working->value('dose'), $keeper->show())),
+            'dose' => $working === null
+                ? ''
+                : ($unit === DoseUnit::Millilitre ? Show::rounded(
+                    $working->value('dose'),
+                    $working->value('dose') < 10 ? 2 : 1,
+                ).' mL' : $unit->text($working->value('dose'), $keeper->show())),
             'findings' => $findings, 'net' => $keeper->show()->volume($net),
             'caution' => StepWords::caution(Caution::Conditioner), 'loop' => TankTabs::of($tank, ''),
         ]);
@@ -109,7 +129,8 @@ final class DechlorinatorController extends Controller
 
     private static function hasChloramine(Tank $tank): bool
     {
-        return $tank->keeper->waters->whereIn('id', [$tank->source_water_id, $tank->second_source_water_id])->contains(static fn(SourceWater $water): bool => $water->disinfectant === Disinfectant::Chloramine);
+        return $tank->keeper->waters->whereIn('id', [$tank->source_water_id, $tank->second_source_water_id])
+            ->contains(static fn(SourceWater $water): bool => $water->disinfectant === Disinfectant::Chloramine);
     }
 
     /** Litres of tap water in the usual change of a tank, as its checklist has them; all of the change where no tap goes in. */

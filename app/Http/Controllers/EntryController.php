@@ -53,7 +53,12 @@ final class EntryController extends Controller
             'title.max' => __('said.text.title'),
             'body.max' => __('said.text.most'),
         ]);
-        $typed = is_array($request->input('readings')) ? array_intersect_key($request->input('readings'), array_flip($entry->readings->map(static fn($reading): string => $reading->parameter->value)->all())) : [];
+        $typed = is_array($request->input('readings'))
+            ? array_intersect_key(
+                $request->input('readings'),
+                array_flip($entry->readings->map(static fn($reading): string => $reading->parameter->value)->all()),
+            )
+            : [];
         // A field that was left as it stood is not read anew: its spread stays what it was.
         foreach ($entry->readings as $reading) {
             if (($typed[$reading->parameter->value] ?? null) === $keeper->show()->typed($reading->toCore())) {

@@ -42,10 +42,18 @@ final class EstimatesController extends Controller
         $turns = ChoresQuery::of($keeper)->map(static fn(Chore $chore): string => LearningReset::TURNS.$chore->id)->all();
         $typed = $this->checked($request, [
             'what' => ['required', 'string', Rule::in([...$ofTank, ...$turns, LearningReset::SPOON, LearningReset::PEN])],
-            'tank' => [Rule::excludeIf(!in_array($request->input('what'), $ofTank, true)), 'required', 'integer', Rule::in($keeper->tanks()->pluck('id')->all())],
-            'jar' => [Rule::excludeIf($request->input('what') !== LearningReset::SPOON), 'required', 'integer', Rule::in($keeper->products()->pluck('id')->all())],
+            'tank' => [
+                Rule::excludeIf(!in_array($request->input('what'), $ofTank, true)), 'required', 'integer',
+                Rule::in($keeper->tanks()->pluck('id')->all()),
+            ],
+            'jar' => [
+                Rule::excludeIf($request->input('what') !== LearningReset::SPOON), 'required', 'integer',
+                Rule::in($keeper->products()->pluck('id')->all()),
+            ],
         ], ['*' => __('ledger.anew.gone')]);
-        $keeper->learningResets()->create(['what' => $typed['what'], 'tank_id' => $typed['tank'] ?? null, 'product_id' => $typed['jar'] ?? null, 'since' => CarbonImmutable::now()]);
+        $keeper->learningResets()->create([
+            'what' => $typed['what'], 'tank_id' => $typed['tank'] ?? null, 'product_id' => $typed['jar'] ?? null, 'since' => CarbonImmutable::now(),
+        ]);
 
         return redirect('/estimates#replaced')->with('status', __('ledger.anew.kept'));
     }

@@ -76,7 +76,9 @@ final class FertilisingController extends Controller
         $tank->update([
             'dosing_method' => (string) $request->string('dosing_method'), 'food_pinches' => $pinches,
             'food_grams' => $pinches === null ? Amount::parse($request->input('food_grams')) : WeighPinches::grams($tank, $pinches),
-            'food_protein' => Amount::parse($request->input('food_protein')) ?? 42.0, 'fasting_day' => $request->filled('fasting_day') ? $request->integer('fasting_day') : null,
+            'food_protein' => Amount::parse($request->input('food_protein')) ?? 42.0, 'fasting_day' => $request->filled('fasting_day')
+                ? $request->integer('fasting_day')
+                : null,
         ]);
 
         return self::back($tank, __('said.done.kept'));
@@ -110,7 +112,11 @@ final class FertilisingController extends Controller
         }
         $ends = $advice->ends($tank->dosePlans);
         if ($ends !== [] && !$request->boolean('end_others')) {
-            throw ValidationException::withMessages(['end_others' => trans_choice('food.ends.ask', count($ends), ['names' => Names::list(array_map(static fn(DosePlan $plan): string => $plan->product->name, $ends))])]);
+            throw ValidationException::withMessages(['end_others' => trans_choice(
+                'food.ends.ask',
+                count($ends),
+                ['names' => Names::list(array_map(static fn(DosePlan $plan): string => $plan->product->name, $ends))],
+            )]);
         }
         DB::transaction(static fn() => app(PlanDoses::class)($tank, $advice->doses));
 
@@ -120,12 +126,18 @@ final class FertilisingController extends Controller
     /** Whether what was changed of the doses did anything. */
     public function looked(Request $request, Tank $tank, CheckDoses $keep): RedirectResponse
     {
-        $this->checked($request, ['helped' => ['required', Rule::in(['yes', 'no', 'later'])]], ['helped' => __('said.choose.three'), 'helped.*' => __('said.choose.three')]);
+        $this->checked(
+            $request,
+            ['helped' => ['required', Rule::in(['yes', 'no', 'later'])]],
+            ['helped' => __('said.choose.three'), 'helped.*' => __('said.choose.three')],
+        );
         $tank->setRelation('keeper', $this->keeper($request));
         $said = (string) $request->string('helped');
         $keep($tank, ['yes' => true, 'no' => false, 'later' => null][$said]);
 
-        return $said === 'no' ? redirect('/tanks/'.$tank->id.'/problems')->with('status', __('food.look.was_not')) : self::back($tank, __($said === 'yes' ? 'food.look.was_helped' : 'food.look.was_later'));
+        return $said === 'no'
+            ? redirect('/tanks/'.$tank->id.'/problems')->with('status', __('food.look.was_not'))
+            : self::back($tank, __($said === 'yes' ? 'food.look.was_helped' : 'food.look.was_later'));
     }
 
     public function unplan(Tank $tank, int $dosePlan): RedirectResponse
@@ -145,17 +157,34 @@ final class FertilisingController extends Controller
         $plan = $tank->dosePlans()->whereKey($dosePlan)->firstOrFail();
         $today = CarbonImmutable::now($keeper->timezone)->format('Y-m-d');
         $this->checked($request, [
-            'ran' => ['nullable', 'required_with:measured', new Amount(1, 1000, 'mL', '50')], 'measured' => ['nullable', new Amount(0.1, 2000, 'mL', '46')], 'bottle' => ['nullable', new Amount(1, 20000, 'mL', '500')], 'at' => ['bail', 'nullable', 'string', 'date_format:H:i'],
+            'ran' => [
+                'nullable', 'required_with:measured', new Amount(1, 1000, 'mL', '50'),
+            ], 'measured' => ['nullable', new Amount(0.1, 2000, 'mL', '46')], 'bottle' => ['nullable', new Amount(1, 20000, 'mL', '500')], 'at' => ['bail', 'nullable', 'string', 'date_format:H:i'],
         ], ['at' => __('food.doser.hour'), 'ran.required_with' => __('said.write.set_to_give')]);
         $simulated = $request->input('from') === 'device' ? Devices::doser($keeper, $plan)?->run(Amount::parse($request->input('ran')) ?? 50.0) : null;
-        [$ran, $measured, $bottle] = [Amount::parse($request->input('ran')) ?? ($simulated === null ? null : 50.0), $simulated ?? Amount::parse($request->input('measured')), Amount::parse($request->input('bottle'))];
+        [$ran, $measured, $bottle] = [
+            Amount::parse($request->input('ran')) ?? ($simulated === null ? null : 50.0), $simulated ?? Amount::parse($request->input('measured')),
+            Amount::parse($request->input('bottle')),
+        ];
         if ($measured !== null && $ran !== null && ($measured > 3.0 * $ran || $measured < 0.1 * $ran)) {
             throw ValidationException::withMessages(['measured' => __('said.look.cylinder')]);
         }
         // A pump gives all steps of a dose.
-        $tank->dosePlans()->where('product_id', $plan->product_id)->update(['by_doser' => !$request->boolean('by_hand')] + ($measured === null || $ran === null ? [] : ['delivers' => $measured / $ran, 'measured_on' => $today]) + ($bottle === null ? [] : ['bottle' => $bottle, 'filled_on' => $today]) + ($request->has('at') ? ['at' => $request->filled('at') ? (string) $request->string('at') : null] : []));
+        $tank->dosePlans()->where('product_id', $plan->product_id)
+            ->update(['by_doser' => !$request->boolean('by_hand')] + ($measured === null || $ran === null ? [] : [
+                'delivers' => $measured / $ran, 'measured_on' => $today,
+            ]) + ($bottle === null
+            ? []
+            : ['bottle' => $bottle, 'filled_on' => $today]) + ($request->has('at')
+                ? ['at' => $request->filled('at') ? (string) $request->string('at') : null]
+                : []));
 
-        return self::back($tank, $measured === null || $ran === null ? __('said.done.kept') : __('food.doser.measured', ['measured' => Show::plain($measured, 1), 'ran' => Show::plain($ran, 1)]));
+        return self::back(
+            $tank,
+            $measured === null || $ran === null
+                ? __('said.done.kept')
+                : __('food.doser.measured', ['measured' => Show::plain($measured, 1), 'ran' => Show::plain($ran, 1)]),
+        );
     }
 
     /** Root capsules were set at a stand. */
@@ -166,7 +195,10 @@ final class FertilisingController extends Controller
         $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'kind' => ['required', Rule::enum(RootTabKind::class)]], [
             'number.*' => trans_choice('food.capsules.most', $most, ['count' => $most]), 'kind.*' => __('said.choose.listed'), 'kind' => __('said.choose.listed'),
         ]);
-        $record->rootTabs()->create(['kind' => (string) $request->string('kind'), 'number' => $request->integer('number'), 'placed_on' => CarbonImmutable::now($this->keeper($request)->timezone)->format('Y-m-d')]);
+        $record->rootTabs()->create([
+            'kind' => (string) $request->string('kind'), 'number' => $request->integer('number'),
+            'placed_on' => CarbonImmutable::now($this->keeper($request)->timezone)->format('Y-m-d'),
+        ]);
 
         return self::back($tank, __('food.capsules.kept', ['days' => RootTabKind::CHECK]));
     }
@@ -177,7 +209,9 @@ final class FertilisingController extends Controller
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper);
         $fields = $this->checked($request, [
-            'product_id' => ['required', 'integer', Rule::exists('products', 'id')->where('keeper_id', $keeper->id)], 'amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
+            'product_id' => [
+                'required', 'integer', Rule::exists('products', 'id')->where('keeper_id', $keeper->id),
+            ], 'amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
             'state' => ['required', Rule::in(['given', 'missed'])],
         ], ['product_id.*' => __('said.choose.bottle'), 'amount.required' => __('said.write.was'), 'state.*' => __('said.write.given')]);
         $product = $keeper->products()->whereKey($fields['product_id'])->firstOrFail();
@@ -197,11 +231,17 @@ final class FertilisingController extends Controller
 
         return response()->streamDownload(static function () use ($tank, $show, $encoder): void {
             $nutrients = array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients());
-            echo implode(',', ['given_at', 'name', 'amount', 'unit', 'left_out', ...array_map(static fn(string $name): string => $name.'_mg_L', $nutrients)])."\n";
+            echo implode(
+                ',',
+                ['given_at', 'name', 'amount', 'unit', 'left_out', ...array_map(static fn(string $name): string => $name.'_mg_L', $nutrients)],
+            )."\n";
             Dose::query()->where('tank_id', $tank->id)->chunkById(2000, static function ($doses) use ($show, $encoder, $nutrients): void {
                 $rows = [];
                 foreach ($doses as $dose) {
-                    $row = ['given_at' => $show->local($dose->given_at)->toIso8601String(), 'name' => $dose->name, 'amount' => round($dose->amount, 6), 'unit' => $dose->unit, 'left_out' => $dose->missed ? 1 : 0];
+                    $row = [
+                        'given_at' => $show->local($dose->given_at)->toIso8601String(), 'name' => $dose->name, 'amount' => round($dose->amount, 6),
+                        'unit' => $dose->unit, 'left_out' => $dose->missed ? 1 : 0,
+                    ];
                     foreach ($nutrients as $name) {
                         $row[$name] = $dose->missed ? 0.0 : round($dose->brings[$name] ?? 0.0, 6);
                     }
@@ -282,10 +322,18 @@ final class FertilisingController extends Controller
     public function spell(Request $request, Tank $tank): RedirectResponse
     {
         $fields = $this->checked($request, [
-            'from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'until_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day', 'before:2100-01-01'],
+            'from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'until_day' => [
+                'bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day', 'before:2100-01-01',
+            ],
             'grams' => ['required', new Amount(0, 500, 'g', '0')], 'spell_note' => ['nullable', 'string', 'max:120'],
-        ], ['from_day.*' => __('said.day.needed'), 'until_day.*' => __('said.day.not_before'), 'grams.required' => __('said.write.food'), 'spell_note.*' => __('said.text.most', ['max' => 120])]);
-        $tank->feedingOverrides()->create(['from_day' => $fields['from_day'], 'until_day' => $fields['until_day'], 'grams' => Amount::parse($request->input('grams')) ?? 0.0, 'note' => $fields['spell_note'] ?? null]);
+        ], [
+            'from_day.*' => __('said.day.needed'), 'until_day.*' => __('said.day.not_before'), 'grams.required' => __('said.write.food'),
+            'spell_note.*' => __('said.text.most', ['max' => 120]),
+        ]);
+        $tank->feedingOverrides()->create([
+            'from_day' => $fields['from_day'], 'until_day' => $fields['until_day'], 'grams' => Amount::parse($request->input('grams')) ?? 0.0,
+            'note' => $fields['spell_note'] ?? null,
+        ]);
 
         return self::back($tank, __('said.done.kept'));
     }
@@ -302,19 +350,36 @@ final class FertilisingController extends Controller
     {
         $keeper = $this->keeper($request);
         $fields = $this->checked($request, [
-            'plan_jar' => ['required', 'integer', Rule::exists('products', 'id')->where('keeper_id', $keeper->id)], 'plan_amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
-            'every' => ['required', 'integer', 'between:1,60'], 'starts_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
-        ], ['plan_jar.*' => __('said.choose.jar'), 'plan_amount.required' => __('said.write.each'), 'every.*' => __('said.whole.every'), 'starts_on.*' => __('said.day.needed')]);
+            'plan_jar' => [
+                'required', 'integer', Rule::exists('products', 'id')->where('keeper_id', $keeper->id),
+            ], 'plan_amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
+            'every' => ['required', 'integer', 'between:1,60'], 'starts_on' => [
+                'bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01',
+            ],
+        ], [
+            'plan_jar.*' => __('said.choose.jar'), 'plan_amount.required' => __('said.write.each'), 'every.*' => __('said.whole.every'),
+            'starts_on.*' => __('said.day.needed'),
+        ]);
         $product = $keeper->products()->whereKey($fields['plan_jar'])->firstOrFail();
         $feed = $product->toFeed($keeper->scale_step) ?? throw ValidationException::withMessages(['plan_jar' => __('said.cannot.no_food')]);
         $amount = Amount::parse($request->input('plan_amount')) ?? 0.0;
         $times = $feed->timesLabel($amount, $request->integer('every'), VesselQuery::tank($tank)->litres());
         $hasShrimp = $tank->needs()->hasShrimp();
-        if ($times !== null && $times > $feed->timesAtMost($hasShrimp) * 1.001 && mb_strtolower(trim((string) $request->string('consent'))) !== __('food.consent.word')) {
-            throw ValidationException::withMessages(['consent' => __($hasShrimp && $feed->mayHoldCopper() ? 'food.consent.shrimp' : 'food.consent.ask', ['times' => Show::plain($times, 1), 'name' => $product->name, 'word' => __('food.consent.word')])]);
+        if (
+            $times !== null
+            && $times > $feed->timesAtMost($hasShrimp) * 1.001
+            && mb_strtolower(trim((string) $request->string('consent'))) !== __('food.consent.word')
+        ) {
+            throw ValidationException::withMessages(['consent' => __(
+                $hasShrimp && $feed->mayHoldCopper() ? 'food.consent.shrimp' : 'food.consent.ask',
+                ['times' => Show::plain($times, 1), 'name' => $product->name, 'word' => __('food.consent.word')],
+            )]);
         }
 
-        return ['product_id' => $product->id, 'amount' => $amount, 'every' => $request->integer('every'), 'starts_on' => (string) $request->string('starts_on')];
+        return [
+            'product_id' => $product->id, 'amount' => $amount, 'every' => $request->integer('every'),
+            'starts_on' => (string) $request->string('starts_on'),
+        ];
     }
 
     /** What cannot be read of what is tried; it is left out, and said at its field. */
@@ -352,12 +417,20 @@ final class FertilisingController extends Controller
             }
         }
         $plans = $tank->dosePlans->pluck('amount', 'id');
-        $amounts = array_filter($amounts, static fn(float $amount, int $plan): bool => is_numeric($plans[$plan] ?? null) && abs($amount - (float) $plans[$plan]) > 1e-9, ARRAY_FILTER_USE_BOTH);
+        $amounts = array_filter(
+            $amounts,
+            static fn(float $amount, int $plan): bool => is_numeric($plans[$plan] ?? null) && abs($amount - (float) $plans[$plan]) > 1e-9,
+            ARRAY_FILTER_USE_BOTH,
+        );
         $share = Amount::parse($request->query('share'));
         $meals = Amount::parse($request->query('meals'));
         $share = $share === null || $share < 1.0 || $share > 100.0 ? null : $share / 100.0;
 
-        return new DoseTrial($amounts, $share !== null && abs($share - $tank->routine_share) < 1e-9 ? null : $share, $meals === null || $meals < 0.0 || $meals > 1000.0 ? 1.0 : $meals / 100.0);
+        return new DoseTrial(
+            $amounts,
+            $share !== null && abs($share - $tank->routine_share) < 1e-9 ? null : $share,
+            $meals === null || $meals < 0.0 || $meals > 1000.0 ? 1.0 : $meals / 100.0,
+        );
     }
 
     private static function back(Tank $tank, string $said): RedirectResponse

@@ -29,15 +29,34 @@ final class FollowUpController extends Controller
         }
         $checklist->tank->setRelation('keeper', $this->keeper($request));
 
-        return view('checklists.after', ['checklist' => $checklist, 'after' => $after, 'reads' => self::READS, 'dose' => $after->job === FollowUpKind::Conditioner ? DechlorinatorDose::ofTank($checklist->tank) : null, 'show' => $checklist->tank->keeper->show()]);
+        return view(
+            'checklists.after',
+            [
+                'checklist' => $checklist, 'after' => $after, 'reads' => self::READS,
+                'dose' => $after->job === FollowUpKind::Conditioner ? DechlorinatorDose::ofTank($checklist->tank) : null,
+                'show' => $checklist->tank->keeper->show(),
+            ],
+        );
     }
 
     public function store(Request $request, Checklist $checklist, string $job, RecordResults $record, FinishFollowUp $finish): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $checked = $this->checked($request, ['readings' => ['nullable', 'array'], 'note' => ['nullable', 'string', 'max:1000']], ['note.max' => __('said.text.note')]);
-        $readings = array_intersect_key(is_array($checked['readings'] ?? null) ? $checked['readings'] : [], array_flip(array_map(static fn(Parameter $parameter): string => $parameter->value, self::READS)));
-        $first = $finish($keeper, $this->job($checklist, $job), $record->parse($keeper, $readings), is_string($checked['note'] ?? null) ? $checked['note'] : null);
+        $checked = $this->checked(
+            $request,
+            ['readings' => ['nullable', 'array'], 'note' => ['nullable', 'string', 'max:1000']],
+            ['note.max' => __('said.text.note')],
+        );
+        $readings = array_intersect_key(
+            is_array($checked['readings'] ?? null) ? $checked['readings'] : [],
+            array_flip(array_map(static fn(Parameter $parameter): string => $parameter->value, self::READS)),
+        );
+        $first = $finish(
+            $keeper,
+            $this->job($checklist, $job),
+            $record->parse($keeper, $readings),
+            is_string($checked['note'] ?? null) ? $checked['note'] : null,
+        );
 
         return redirect('/')->with('status', $first ? __('said.done.noted_for', ['tank' => $checklist->tank->name]) : __('said.twice.counted_once'));
     }

@@ -24,7 +24,10 @@ final class GlossaryController extends Controller
         $tank = is_numeric($request->query('tank')) ? $this->keeper($request)->tanks()->find((int) $request->query('tank')) : null;
 
         return $request->header('HX-Request') === 'true'
-            ? view('glossary.term', ['term' => $found, 'range' => $tank instanceof Tank ? $found->rangeIn($tank->setRelation('keeper', $this->keeper($request))) : null])
+            ? view(
+                'glossary.term',
+                ['term' => $found, 'range' => $tank instanceof Tank ? $found->rangeIn($tank->setRelation('keeper', $this->keeper($request))) : null],
+            )
             : redirect('/glossary#'.$found->key);
     }
 }

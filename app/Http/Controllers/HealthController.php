@@ -15,7 +15,9 @@ final class HealthController extends Controller
     {
         try {
             $path = DB::connection()->getDatabaseName();
-            $isWell = DB::table('migrations')->exists() && is_writable(storage_path('framework')) && (DB::connection()->getDriverName() !== 'sqlite' || $path === ':memory:' || is_writable($path));
+            $isWell = DB::table('migrations')->exists()
+                && is_writable(storage_path('framework'))
+                && (DB::connection()->getDriverName() !== 'sqlite' || $path === ':memory:' || is_writable($path));
         } catch (Throwable) {
             $isWell = false;
         }

@@ -56,14 +56,21 @@ final class HelpController extends Controller
         }
         $note = is_string($request->input('note')) ? mb_substr(trim($request->input('note')), 0, 500) : '';
         $title = Phrase::of('helper.entry', ['name' => $helper->name]);
-        if ($helper->keeper->entries()->where('tank_id', $helper->tank_id)->where('title', $title->toColumn())->where('happened_at', '>=', CarbonImmutable::now()->subDay())->count() >= self::A_DAY[0]) {
+        if ($helper->keeper->entries()->where('tank_id', $helper->tank_id)->where('title', $title->toColumn())->where(
+            'happened_at',
+            '>=',
+            CarbonImmutable::now()->subDay(),
+        )->count() >= self::A_DAY[0]) {
             throw ValidationException::withMessages(['readings' => __('helper.enough')])->redirectTo('/help/'.$secret);
         }
         if ($readings !== []) {
             $record->keep($helper->keeper, $helper->tank, $readings, CarbonImmutable::now(), (string) $title);
         }
         if ($note !== '' || $readings !== []) {
-            $helper->keeper->entries()->create(['tank_id' => $helper->tank_id, 'kind' => EntryKind::Note, 'title' => $title, 'body' => $note === '' ? null : $note, 'happened_at' => CarbonImmutable::now()]);
+            $helper->keeper->entries()->create([
+                'tank_id' => $helper->tank_id, 'kind' => EntryKind::Note, 'title' => $title, 'body' => $note === '' ? null : $note,
+                'happened_at' => CarbonImmutable::now(),
+            ]);
         }
 
         return $this->back($secret, (string) __('helper.kept'));
@@ -72,7 +79,11 @@ final class HelpController extends Controller
     public function photo(Request $request, string $secret, SavePhoto $keep): RedirectResponse
     {
         $helper = $this->helper($secret);
-        if (Photo::query()->where('tank_id', $helper->tank_id)->whereNull('checklist_id')->where('taken_at', '>=', CarbonImmutable::now()->subDay())->count() >= self::A_DAY[1]) {
+        if (Photo::query()->where('tank_id', $helper->tank_id)->whereNull('checklist_id')->where(
+            'taken_at',
+            '>=',
+            CarbonImmutable::now()->subDay(),
+        )->count() >= self::A_DAY[1]) {
             throw ValidationException::withMessages(['photo' => __('helper.enough')])->redirectTo('/help/'.$secret);
         }
         try {

@@ -46,7 +46,16 @@ final class HelperController extends Controller
         }
         $jobs = $request->jobs();
         $tank = $keeper->tanks()->whereKey($request->integer('tank_id'))->firstOrFail();
-        $secret = $ask($keeper, $tank, $request->text('name'), $request->text('from_day'), $request->text('until_day'), $request->text('note') ?: null, $request->reads(), $jobs);
+        $secret = $ask(
+            $keeper,
+            $tank,
+            $request->text('name'),
+            $request->text('from_day'),
+            $request->text('until_day'),
+            $request->text('note') ?: null,
+            $request->reads(),
+            $jobs,
+        );
 
         return redirect('/helpers')->with('link', rtrim(config()->string('app.url'), '/').'/help/'.$secret);
     }

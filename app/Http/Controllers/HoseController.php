@@ -29,8 +29,15 @@ final class HoseController extends Controller
     public function update(Request $request, Tank $tank): RedirectResponse
     {
         $show = $this->keeper($request)->show();
-        $fields = ['bore' => [$show->levels(), 'hose_bore', [2.0, 60.0, 12.0]], 'length' => [$show->hoseLengths(), 'hose_length', [0.2, 50.0, 2.0]], 'drop' => [$show->levels(), 'hose_drop', [50.0, 5000.0, 900.0]]];
-        $this->checked($request, array_map(static fn(array $field): array => ['required', $field[0]->rule(...$field[2])], $fields), ['required' => __('said.number.needed')]);
+        $fields = [
+            'bore' => [$show->levels(), 'hose_bore', [2.0, 60.0, 12.0]], 'length' => [$show->hoseLengths(), 'hose_length', [0.2, 50.0, 2.0]],
+            'drop' => [$show->levels(), 'hose_drop', [50.0, 5000.0, 900.0]],
+        ];
+        $this->checked(
+            $request,
+            array_map(static fn(array $field): array => ['required', $field[0]->rule(...$field[2])], $fields),
+            ['required' => __('said.number.needed')],
+        );
         foreach ($fields as $name => [$scale, $column]) {
             $kept = $tank->getAttribute($column);
             $tank->setAttribute($column, $scale->keep($request->input($name), is_numeric($kept) ? (float) $kept : null));

@@ -87,13 +87,19 @@ final class LightController extends Controller
             'depth' => ['required', $levels->rule(0.0, VesselQuery::tank($tank)->waterHeight(), 300.0)],
         ], ['required' => __('said.number.needed'), 'by.*' => __('said.choose.meter')]);
         $value = Amount::parse($request->input('value')) ?? 1.0;
-        $place = [(Amount::parse($request->input('across')) ?? 50.0) / 100.0, (Amount::parse($request->input('front')) ?? 50.0) / 100.0, $levels->parse($request->input('depth')) ?? 0.0];
+        $place = [
+            (Amount::parse($request->input('across')) ?? 50.0) / 100.0, (Amount::parse($request->input('front')) ?? 50.0) / 100.0,
+            $levels->parse($request->input('depth')) ?? 0.0,
+        ];
         $reading = match ($request->input('by')) {
             'phone' => LampReading::lux($value, $tank->lamps()->first()->colour ?? LightColour::White, ...$place),
             'air_sensor' => LampReading::inAir($value, ...$place),
             default => LampReading::sensor($value, ...$place),
         };
-        $tank->lightReadings()->create(['light' => $reading->light, 'across' => $reading->across, 'front' => $reading->front, 'depth' => $reading->depth, 'band' => $reading->band, 'taken_at' => CarbonImmutable::now()]);
+        $tank->lightReadings()->create([
+            'light' => $reading->light, 'across' => $reading->across, 'front' => $reading->front, 'depth' => $reading->depth,
+            'band' => $reading->band, 'taken_at' => CarbonImmutable::now(),
+        ]);
 
         return self::back($tank);
     }
@@ -111,9 +117,15 @@ final class LightController extends Controller
         $tank->setRelation('keeper', $this->keeper($request));
         $today = CarbonImmutable::now($tank->keeper->timezone);
         $this->checked($request, [
-            'day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:'.$today->subDays(60)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'day_hours' => ['required', new Amount(0, 24, 'h', '14')],
+            'day' => [
+                'bail', 'required', 'string', 'date_format:Y-m-d', 'after:'.$today->subDays(60)->format('Y-m-d'),
+                'before_or_equal:'.$today->format('Y-m-d'),
+            ], 'day_hours' => ['required', new Amount(0, 24, 'h', '14')],
         ], ['required' => __('said.number.needed'), 'day' => __('said.day.light')]);
-        $tank->lightDays()->updateOrCreate(['day' => CarbonImmutable::parse((string) $request->string('day'))->startOfDay()], ['hours' => Amount::parse($request->input('day_hours')) ?? 0.0]);
+        $tank->lightDays()->updateOrCreate(
+            ['day' => CarbonImmutable::parse((string) $request->string('day'))->startOfDay()],
+            ['hours' => Amount::parse($request->input('day_hours')) ?? 0.0],
+        );
 
         return self::back($tank);
     }

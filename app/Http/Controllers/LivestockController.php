@@ -49,11 +49,16 @@ final class LivestockController extends Controller
     {
         $sizes = $this->keeper($request)->show()->levels();
         $this->checked($request, [
-            'kind' => ['required', Rule::in(array_keys(AnimalKinds::all()))], 'name' => ['nullable', 'string', 'max:80'], 'length' => ['nullable', $sizes->rule(2.0, 1000.0, 40.0)],
+            'kind' => [
+                'required', Rule::in(array_keys(AnimalKinds::all())),
+            ], 'name' => ['nullable', 'string', 'max:80'], 'length' => ['nullable', $sizes->rule(2.0, 1000.0, 40.0)],
             'count' => ['required', 'integer', 'min:0', 'max:10000'],
         ], ['kind' => __('said.choose.animals'), 'name' => __('said.text.most', ['max' => 80]), 'count' => __('said.whole.up_to')]);
         DB::transaction(function () use ($request, $tank, $sizes): void {
-            $animal = $tank->animalKinds()->create(['kind' => $request->string('kind')->toString(), 'name' => $request->string('name')->trim()->toString() ?: null, 'length' => $sizes->parse($request->input('length'))]);
+            $animal = $tank->animalKinds()->create([
+                'kind' => $request->string('kind')->toString(), 'name' => $request->string('name')->trim()->toString() ?: null,
+                'length' => $sizes->parse($request->input('length')),
+            ]);
             if ($request->integer('count') > 0) {
                 $this->write($request, $tank, $animal, CountKind::Counted, $request->integer('count'));
             }
@@ -66,7 +71,11 @@ final class LivestockController extends Controller
     public function note(Request $request, Tank $tank, int $animal): RedirectResponse
     {
         $one = $tank->animalKinds()->whereKey($animal)->with('events')->firstOrFail();
-        $this->checked($request, ['event' => ['required', Rule::enum(CountKind::class)], 'count' => ['required', 'integer', 'min:0', 'max:10000']], ['event' => __('said.choose.happened'), 'count' => __('said.whole.up_to')]);
+        $this->checked(
+            $request,
+            ['event' => ['required', Rule::enum(CountKind::class)], 'count' => ['required', 'integer', 'min:0', 'max:10000']],
+            ['event' => __('said.choose.happened'), 'count' => __('said.whole.up_to')],
+        );
         $kind = CountKind::from($request->string('event')->toString());
         $count = $request->integer('count');
         $fault = match (true) {
@@ -94,8 +103,13 @@ final class LivestockController extends Controller
     {
         $keeper = $this->keeper($request);
         $now = CarbonImmutable::now();
-        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('animals.entry.'.$kind->value, ['count' => $count, 'name' => Names::inside(LivestockPage::name($animal))]), 'happened_at' => $now]);
-        $animal->events()->save(new AnimalEvent(['kind' => $kind, 'count' => $count, 'day' => $keeper->show()->local($now)->format('Y-m-d'), 'entry_id' => $entry->id]));
+        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of(
+            'animals.entry.'.$kind->value,
+            ['count' => $count, 'name' => Names::inside(LivestockPage::name($animal))],
+        ), 'happened_at' => $now]);
+        $animal->events()->save(new AnimalEvent([
+            'kind' => $kind, 'count' => $count, 'day' => $keeper->show()->local($now)->format('Y-m-d'), 'entry_id' => $entry->id,
+        ]));
     }
 
     /** What the animals come to is what Cresco begins with, until the diary says better. */
@@ -126,7 +140,10 @@ final class LivestockController extends Controller
         $tank->setRelation('keeper', $keeper);
         $bag = $request->query('litres') === null ? null : $this->bag($request);
         $page = new ArrivalPage($tank, $bag);
-        $whole = static fn(): View => view('livestock.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'look'), 'working' => null, 'isWorkingAsked' => false]);
+        $whole = static fn(): View => view(
+            'livestock.arrival',
+            ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'look'), 'working' => null, 'isWorkingAsked' => false],
+        );
 
         return $this->withWorking($request, $page->working(...), $whole, $whole);
     }
@@ -139,7 +156,10 @@ final class LivestockController extends Controller
         $page = new ArrivalPage($tank, $this->bag($request));
         abort_if($page->plan === null, 422);
         $now = CarbonImmutable::now();
-        $arrival = $tank->arrivals()->create(['what' => $request->string('what')->toString(), 'group' => $page->sort(), 'bag' => $page->toKeep(), 'way' => $page->plan->means->value, 'arrived_at' => $now, 'step' => 0, 'step_at' => $now]);
+        $arrival = $tank->arrivals()->create([
+            'what' => $request->string('what')->toString(), 'group' => $page->sort(), 'bag' => $page->toKeep(), 'way' => $page->plan->means->value,
+            'arrived_at' => $now, 'step' => 0, 'step_at' => $now,
+        ]);
 
         return redirect('/tanks/'.$tank->id.'/new-arrivals/'.$arrival->id);
     }
@@ -150,7 +170,13 @@ final class LivestockController extends Controller
         $keeper = $this->keeper($request);
         $one = $tank->setRelation('keeper', $keeper)->arrivals()->whereKey($arrival)->firstOrFail();
 
-        return view('livestock.course', ['page' => ArrivalPage::ofArrival($tank, $one), 'tank' => $tank, 'arrival' => $one, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'look')]);
+        return view(
+            'livestock.course',
+            [
+                'page' => ArrivalPage::ofArrival($tank, $one), 'tank' => $tank, 'arrival' => $one, 'show' => $keeper->show(),
+                'loop' => TankTabs::of($tank, 'look'),
+            ],
+        );
     }
 
     /** A step is done; the last one lets them in. A second tap does no more than the first. */
@@ -159,7 +185,9 @@ final class LivestockController extends Controller
         $keeper = $this->keeper($request);
         $one = $tank->setRelation('keeper', $keeper)->arrivals()->whereKey($arrival)->firstOrFail();
         $typed = $this->checked($request, [
-            'step' => ['required', 'integer', 'min:0', 'max:20'], 'days' => ['nullable', 'integer', 'min:0', 'max:90'], 'pen' => ['nullable', $keeper->show()->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)],
+            'step' => ['required', 'integer', 'min:0', 'max:20'], 'days' => ['nullable', 'integer', 'min:0', 'max:90'], 'pen' => [
+                'nullable', $keeper->show()->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0),
+            ],
         ], ['step' => __('said.write.step'), 'days' => __('said.days.ahead')]);
         $page = ArrivalPage::ofArrival($tank, $one);
         $pen = $keeper->show()->values(Parameter::Conductivity)->parse($request->input('pen'));
@@ -194,7 +222,10 @@ final class LivestockController extends Controller
         $one = $tank->arrivals()->whereKey($arrival)->firstOrFail();
         if ($one->ended_at === null && $one->step === null) {
             $one->update(['ended_at' => CarbonImmutable::now()]);
-            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('animals.ended', ['what' => $one->what]), 'happened_at' => CarbonImmutable::now()]);
+            $keeper->entries()->create([
+                'tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('animals.ended', ['what' => $one->what]),
+                'happened_at' => CarbonImmutable::now(),
+            ]);
         }
 
         return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept'));
@@ -209,13 +240,21 @@ final class LivestockController extends Controller
     {
         $show = $this->keeper($request)->show();
         $this->checked($request, [
-            'sort' => ['required', 'in:fish,shrimp,snail,plant'], 'conductivity' => ['nullable', $show->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)], 'hardness' => ['nullable', $show->values(Parameter::GeneralHardness)->rule(0.0, 20.0, 1.4)], 'litres' => ['required', $show->volumes()->rule(0.05, 200.0, 1.5)],
-            'hours' => ['nullable', new Amount(0, 500, 'h', '3')], 'ammonium' => ['nullable', $show->values(Parameter::Ammonium)->rule(0.0, 200.0, 0.5)], 'ph' => ['nullable', new Amount(3, 11, '', '7.2')],
+            'sort' => ['required', 'in:fish,shrimp,snail,plant'], 'conductivity' => [
+                'nullable', $show->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0),
+            ], 'hardness' => ['nullable', $show->values(Parameter::GeneralHardness)->rule(0.0, 20.0, 1.4)], 'litres' => ['required', $show->volumes()
+                ->rule(0.05, 200.0, 1.5)],
+            'hours' => ['nullable', new Amount(0, 500, 'h', '3')], 'ammonium' => [
+                'nullable', $show->values(Parameter::Ammonium)->rule(0.0, 200.0, 0.5),
+            ], 'ph' => ['nullable', new Amount(3, 11, '', '7.2')],
         ], ['sort' => __('said.choose.bag'), 'required' => __('said.number.needed')]);
 
         return [
-            'sort' => $request->string('sort')->toString(), 'conductivity' => $show->values(Parameter::Conductivity)->parse($request->input('conductivity')), 'hardness' => $show->values(Parameter::GeneralHardness)->parse($request->input('hardness')), 'litres' => $show->volumes()->parse($request->input('litres')),
-            'hours' => Amount::parse($request->input('hours')), 'ammonium' => $show->values(Parameter::Ammonium)->parse($request->input('ammonium')), 'ph' => Amount::parse($request->input('ph')),
+            'sort' => $request->string('sort')->toString(), 'conductivity' => $show->values(Parameter::Conductivity)
+                ->parse($request->input('conductivity')), 'hardness' => $show->values(Parameter::GeneralHardness)
+                ->parse($request->input('hardness')), 'litres' => $show->volumes()->parse($request->input('litres')),
+            'hours' => Amount::parse($request->input('hours')), 'ammonium' => $show->values(Parameter::Ammonium)
+                ->parse($request->input('ammonium')), 'ph' => Amount::parse($request->input('ph')),
         ];
     }
 }

@@ -23,7 +23,10 @@ final class LowerKhController extends Controller
         $page = $this->page($request, $tank, $request->query());
         $this->shareFaults($page->faults);
 
-        return view('tanks.acid', ['tank' => $tank, 'page' => $page, 'show' => $page->show, 'caution' => StepWords::caution(Caution::Acid), 'loop' => TankTabs::of($tank, '')]);
+        return view(
+            'tanks.acid',
+            ['tank' => $tank, 'page' => $page, 'show' => $page->show, 'caution' => StepWords::caution(Caution::Acid), 'loop' => TankTabs::of($tank, '')],
+        );
     }
 
     public function store(Request $request, Tank $tank, AddAcid $add): RedirectResponse

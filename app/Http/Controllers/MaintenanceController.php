@@ -38,7 +38,12 @@ final class MaintenanceController extends Controller
         if ($trim !== null) {
             $this->shareFaults($work->faults->merge($trim->faults));
         }
-        $page = new MaintenancePage($draft($tank, $work->isDry ? $input->dry() : $input), $work, $tank->keeper->show(), $planting === null ? null : TrimPlan::of($tank, $trim?->asked, PlantModel::BETWEEN_CUTS, $planting));
+        $page = new MaintenancePage(
+            $draft($tank, $work->isDry ? $input->dry() : $input),
+            $work,
+            $tank->keeper->show(),
+            $planting === null ? null : TrimPlan::of($tank, $trim?->asked, PlantModel::BETWEEN_CUTS, $planting),
+        );
 
         return view('water-change.compose', [
             'tank' => $tank,
@@ -49,7 +54,10 @@ final class MaintenanceController extends Controller
     }
 
     /** Fields of the change that go along. */
-    private const CHANGE = ['reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent', 'mark', 'buckets', 'drains', 'water', 'second_water', 'second_share', 'waterline', 'stream', 'landing', 'inflow'];
+    private const CHANGE = [
+        'reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent', 'mark', 'buckets', 'drains', 'water',
+        'second_water', 'second_share', 'waterline', 'stream', 'landing', 'inflow',
+    ];
 
     /** The tank's choices where practice differs. */
     public function schools(Request $request, Tank $tank): RedirectResponse
@@ -65,6 +73,7 @@ final class MaintenanceController extends Controller
         }
         $tank->update(['schools' => $chosen]);
 
-        return redirect('/tanks/'.$tank->id.'/maintenance?'.(is_string($request->input('back')) ? ltrim($request->input('back'), '?') : ''))->with('status', __('said.done.ways'));
+        return redirect('/tanks/'.$tank->id.'/maintenance?'.(is_string($request->input('back')) ? ltrim($request->input('back'), '?') : ''))
+            ->with('status', __('said.done.ways'));
     }
 }

@@ -23,7 +23,10 @@ final class MeterController extends Controller
     {
         $keeper = $this->keeper($request);
 
-        return view('products.pen', ['keeper' => $keeper, 'trials' => $keeper->meterTrials()->latest('taken_at')->latest('id')->get(), 'learned' => self::learned($keeper, [])]);
+        return view(
+            'products.pen',
+            ['keeper' => $keeper, 'trials' => $keeper->meterTrials()->latest('taken_at')->latest('id')->get(), 'learned' => self::learned($keeper, [])],
+        );
     }
 
     public function store(Request $request): RedirectResponse

@@ -53,7 +53,10 @@ final class PastChangeController extends Controller
             ForecastRecord::of($change->forecast),
             $at,
             Phrase::of('run.entry.changed', ['litres' => $show->volume($change->litres), 'share' => $show->percent($change->share)]),
-            Phrase::joined('run.entry.sentences', [Phrase::of('run.entry.no_sheet', ['source' => $change->source]), ...($request->note() === '' ? [] : [Phrase::written($request->note())])]),
+            Phrase::joined(
+                'run.entry.sentences',
+                [Phrase::of('run.entry.no_sheet', ['source' => $change->source]), ...($request->note() === '' ? [] : [Phrase::written($request->note())])],
+            ),
         );
 
         return redirect('/tanks/'.$tank->id)->with('status', __('said.done.change'));

@@ -32,7 +32,8 @@ final class PhotoSpotController extends Controller
         $id = static fn(string $field): ?int => is_numeric($request->query($field)) ? (int) $request->query($field) : null;
 
         return view('plants.spot', [
-            'tank' => $tank, 'page' => new PhotoSpotPage($tank, $id('then'), $id('now'), $request->query('way') !== 'beside'), 'show' => $tank->keeper->show(), 'loop' => TankTabs::of($tank, 'plants'),
+            'tank' => $tank, 'page' => new PhotoSpotPage($tank, $id('then'), $id('now'), $request->query('way') !== 'beside'), 'show' => $tank->keeper
+                ->show(), 'loop' => TankTabs::of($tank, 'plants'),
         ]);
     }
 
@@ -62,7 +63,11 @@ final class PhotoSpotController extends Controller
     /** Something is off. */
     public function note(Request $request, Tank $tank): RedirectResponse
     {
-        $this->checked($request, ['kinds' => ['required', 'array', 'max:10'], 'kinds.*' => [Rule::enum(LayoutIssueKind::class)], 'place' => ['nullable', 'string', 'max:80']], ['kinds*' => __('said.choose.off'), 'place.max' => __('said.text.most')]);
+        $this->checked(
+            $request,
+            ['kinds' => ['required', 'array', 'max:10'], 'kinds.*' => [Rule::enum(LayoutIssueKind::class)], 'place' => ['nullable', 'string', 'max:80']],
+            ['kinds*' => __('said.choose.off'), 'place.max' => __('said.text.most')],
+        );
         $kinds = array_unique(array_filter((array) $request->input('kinds'), is_string(...)));
         DB::transaction(static function () use ($request, $tank, $kinds): void {
             if (LayoutIssue::query()->where('tank_id', $tank->id)->where('state', LayoutIssueState::Restore)->count() + count($kinds) > self::MOST) {
@@ -80,7 +85,8 @@ final class PhotoSpotController extends Controller
     {
         $this->checked($request, ['state' => ['required', Rule::enum(LayoutIssueState::class)]], ['state' => __('said.choose.one')]);
         $state = LayoutIssueState::from((string) $request->string('state'));
-        $tank->layoutIssues()->whereKey($spot)->firstOrFail()->update(['state' => $state, 'settled_at' => $state === LayoutIssueState::Restore ? null : CarbonImmutable::now()]);
+        $tank->layoutIssues()->whereKey($spot)->firstOrFail()
+            ->update(['state' => $state, 'settled_at' => $state === LayoutIssueState::Restore ? null : CarbonImmutable::now()]);
 
         return redirect('/tanks/'.$tank->id.'/fixed-spot');
     }

@@ -87,7 +87,10 @@ final class PlantGroupController extends Controller
             $height = is_string($typed) && $typed !== '' ? $tank->keeper->show()->levels()->parse($typed) : null;
             if ($height !== null || ($floats && $covered !== null)) {
                 $core = $page->planting->plantGroups[$plantGroup->id];
-                $found[$plantGroup->id] = ['height' => $height ?? $core->height, 'cover' => $covered === null ? $core->cover : $covered / 100.0, 'before' => null, 'coverBefore' => null, 'guessed' => $request->boolean('guessed.'.$plantGroup->id), 'replanted' => 0];
+                $found[$plantGroup->id] = [
+                    'height' => $height ?? $core->height, 'cover' => $covered === null ? $core->cover : $covered / 100.0, 'before' => null,
+                    'coverBefore' => null, 'guessed' => $request->boolean('guessed.'.$plantGroup->id), 'replanted' => 0,
+                ];
             }
         }
         if ($found === []) {
@@ -123,14 +126,22 @@ final class PlantGroupController extends Controller
         $levels = $tank->keeper->show()->levels();
         $byCover = $core->isCutByCover();
         $rule = $byCover ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
-        $this->checked($request, ['before' => ['required', $rule], 'after' => ['required', $rule], 'replanted' => ['nullable', 'integer', 'between:0,2000']], ['required' => __('said.number.needed'), 'replanted.*' => __('said.whole.tops')]);
-        $read = static fn(string $field): float => $byCover ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0 : ($levels->parse($request->input($field)) ?? 1.0);
+        $this->checked(
+            $request,
+            ['before' => ['required', $rule], 'after' => ['required', $rule], 'replanted' => ['nullable', 'integer', 'between:0,2000']],
+            ['required' => __('said.number.needed'), 'replanted.*' => __('said.whole.tops')],
+        );
+        $read = static fn(string $field): float => $byCover
+            ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0
+            : ($levels->parse($request->input($field)) ?? 1.0);
         [$before, $after] = [$read('before'), $read('after')];
         if ($after > $before) {
             throw ValidationException::withMessages(['after' => __('said.cannot.cut_taller')]);
         }
         $keep($tank, [$record->id => [
-            'height' => $byCover ? $core->height : $after, 'cover' => $byCover ? $after : $core->cover, 'before' => $byCover ? null : $before, 'coverBefore' => $byCover ? $before : null,
+            'height' => $byCover
+                ? $core->height
+                : $after, 'cover' => $byCover ? $after : $core->cover, 'before' => $byCover ? null : $before, 'coverBefore' => $byCover ? $before : null,
             'guessed' => false, 'replanted' => $request->integer('replanted'),
         ]], CarbonImmutable::now());
 

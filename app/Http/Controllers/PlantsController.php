@@ -23,10 +23,17 @@ final class PlantsController extends Controller
         $planting = PlantModelQuery::tank($tank);
         $trim = TrimInput::of($request, $planting, $tank->keeper->show());
         if ($isPart && $trim->faults->isNotEmpty()) {
-            return response(view('plants.faults', ['plantGroups' => array_keys($planting->plantGroups), 'faults' => $trim->faults])->render())->header('HX-Reswap', 'none');
+            return response(view('plants.faults', ['plantGroups' => array_keys($planting->plantGroups), 'faults' => $trim->faults])->render())
+                ->header('HX-Reswap', 'none');
         }
         $day = $request->query('day');
-        $page = new PlantsPage($tank, $planting, is_numeric($day) ? (int) max(-400, min(400, (float) $day)) : 0, $trim->asked, $isPart || $request->query('all') === '1');
+        $page = new PlantsPage(
+            $tank,
+            $planting,
+            is_numeric($day) ? (int) max(-400, min(400, (float) $day)) : 0,
+            $trim->asked,
+            $isPart || $request->query('all') === '1',
+        );
         $this->shareFaults($trim->faults);
 
         return $this->withWorking(

@@ -52,14 +52,19 @@ final class ProblemController extends Controller
         $this->checked($request, [
             'seen' => ['nullable', Rule::enum(TankSign::class)], 'about' => ['required', Rule::enum(ProblemSubject::class)], 'place' => ['nullable', 'string', 'max:80'], 'aim' => ['nullable', Rule::enum(ProblemAim::class)],
             'stand' => ['nullable', 'integer', Rule::exists('plant_groups', 'id')->where('tank_id', $tank->id)],
-        ], ['about' => __('said.choose.one'), 'about.required' => __('said.choose.one'), 'place.max' => __('said.text.most'), 'aim' => __('said.choose.listed'), 'stand.*' => __('said.choose.listed')]);
+        ], [
+            'about' => __('said.choose.one'), 'about.required' => __('said.choose.one'), 'place.max' => __('said.text.most'),
+            'aim' => __('said.choose.listed'), 'stand.*' => __('said.choose.listed'),
+        ]);
         if ($tank->problems()->open()->count() >= self::MOST[0]) {
             throw ValidationException::withMessages(['about' => __('said.cannot.findings')]);
         }
         $about = ProblemSubject::from((string) $request->string('about'));
         $tank->setRelation('keeper', $this->keeper($request));
         $problem = $look->open($tank, [
-            'about' => $about, 'place' => $about === ProblemSubject::Growth && $request->filled('place') ? (string) $request->string('place') : null, 'aim' => ProblemAim::tryFrom((string) $request->string('aim')) ?? ProblemAim::None,
+            'about' => $about, 'place' => $about === ProblemSubject::Growth && $request->filled('place')
+                ? (string) $request->string('place')
+                : null, 'aim' => ProblemAim::tryFrom((string) $request->string('aim')) ?? ProblemAim::None,
             'plant_group_id' => $about === ProblemSubject::Leaves && $request->filled('stand') ? $request->integer('stand') : null,
         ]);
 
@@ -88,7 +93,11 @@ final class ProblemController extends Controller
     /** The aim of the keeper for what grows there. */
     public function update(Request $request, Tank $tank, int $problem): RedirectResponse
     {
-        $this->checked($request, ['aim' => ['required', Rule::enum(ProblemAim::class)]], ['aim' => __('said.choose.listed'), 'aim.required' => __('said.choose.listed')]);
+        $this->checked(
+            $request,
+            ['aim' => ['required', Rule::enum(ProblemAim::class)]],
+            ['aim' => __('said.choose.listed'), 'aim.required' => __('said.choose.listed')],
+        );
         $this->found($request, $tank, $problem, true)->update(['aim' => ProblemAim::from((string) $request->string('aim'))]);
 
         return redirect('/tanks/'.$tank->id.'/problems/'.$problem.'/now');
@@ -138,7 +147,11 @@ final class ProblemController extends Controller
     public function plan(Request $request, Tank $tank, int $problem, WorkOnProblem $look): RedirectResponse
     {
         $record = $this->found($request, $tank, $problem, true);
-        $this->checked($request, ['remedies' => ['required', 'array', 'max:10'], 'remedies.*' => [Rule::enum(Remedy::class)]], ['remedies' => __('inquiry.now.nothing'), 'remedies.*' => __('said.choose.listed')]);
+        $this->checked(
+            $request,
+            ['remedies' => ['required', 'array', 'max:10'], 'remedies.*' => [Rule::enum(Remedy::class)]],
+            ['remedies' => __('inquiry.now.nothing'), 'remedies.*' => __('said.choose.listed')],
+        );
         $of = DiagnosisQuery::of($record, $tank);
         $causes = [];
         foreach ((new ProblemPage($of, 'now'))->proposals() as $proposal) {
@@ -159,8 +172,17 @@ final class ProblemController extends Controller
     public function check(Request $request, Tank $tank, int $problem, int $treatment, WorkOnProblem $look): RedirectResponse
     {
         $record = $this->found($request, $tank, $problem, true);
-        $this->checked($request, ['result' => ['required', Rule::enum(TreatmentResult::class)]], ['result' => __('said.choose.one'), 'result.required' => __('said.choose.one')]);
-        $look->check($record, $record->treatments()->whereKey($treatment)->firstOrFail(), TreatmentResult::from((string) $request->string('result')), $request->boolean('goes_on') && $record->treatments()->count() < self::MOST[1]);
+        $this->checked(
+            $request,
+            ['result' => ['required', Rule::enum(TreatmentResult::class)]],
+            ['result' => __('said.choose.one'), 'result.required' => __('said.choose.one')],
+        );
+        $look->check(
+            $record,
+            $record->treatments()->whereKey($treatment)->firstOrFail(),
+            TreatmentResult::from((string) $request->string('result')),
+            $request->boolean('goes_on') && $record->treatments()->count() < self::MOST[1],
+        );
 
         return redirect('/tanks/'.$tank->id.'/problems/'.$problem.'/now')->with('status', __('said.done.noted'));
     }
@@ -170,8 +192,13 @@ final class ProblemController extends Controller
         $record = $this->found($request, $tank, $problem, true);
         $isLeaves = $record->about === ProblemSubject::Leaves;
         $this->checked($request, [
-            'kind' => ['nullable', Rule::in($isLeaves ? [] : array_keys(AlgaeTypes::all()))], 'cause' => ['nullable', Rule::in(array_keys($isLeaves ? LeafCauses::all() : Causes::all()))], 'outcome' => ['required', Rule::enum(TreatmentResult::class)],
-        ], ['kind' => __('said.choose.listed'), 'cause' => __('said.choose.listed'), 'outcome' => __('said.choose.one'), 'outcome.required' => __('said.choose.one')]);
+            'kind' => ['nullable', Rule::in($isLeaves ? [] : array_keys(AlgaeTypes::all()))], 'cause' => [
+                'nullable', Rule::in(array_keys($isLeaves ? LeafCauses::all() : Causes::all())),
+            ], 'outcome' => ['required', Rule::enum(TreatmentResult::class)],
+        ], [
+            'kind' => __('said.choose.listed'), 'cause' => __('said.choose.listed'), 'outcome' => __('said.choose.one'),
+            'outcome.required' => __('said.choose.one'),
+        ]);
         $text = static fn(string $field): ?string => $request->filled($field) ? (string) $request->string($field) : null;
         $look->end(DiagnosisQuery::of($record, $tank), $text('kind'), $text('cause'), TreatmentResult::from((string) $request->string('outcome')));
 

@@ -24,12 +24,25 @@ final class ProductController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('products.index', ['show' => $this->keeper($request)->show(), 'products' => $this->keeper($request)->products()->with('trials')->orderBy('name')->get()]);
+        return view(
+            'products.index',
+            ['show' => $this->keeper($request)->show(), 'products' => $this->keeper($request)->products()->with('trials')->orderBy('name')->get()],
+        );
     }
 
     public function create(Request $request): View
     {
-        return view('products.form', ['show' => $this->keeper($request)->show(), 'product' => new Product(['name' => '', 'salt' => is_string($request->query('salt')) ? $request->query('salt') : null, 'unit' => $request->query('salt') === Product::FEED ? 'mL' : 'g', 'label' => null, 'purity' => 1.0, 'price' => 0.0, 'stock' => null])]);
+        return view(
+            'products.form',
+            [
+                'show' => $this->keeper($request)->show(),
+                'product' => new Product([
+                    'name' => '', 'salt' => is_string($request->query('salt')) ? $request->query('salt') : null,
+                    'unit' => $request->query('salt') === Product::FEED ? 'mL' : 'g', 'label' => null, 'purity' => 1.0, 'price' => 0.0,
+                    'stock' => null,
+                ]),
+            ],
+        );
     }
 
     public function store(ProductRequest $request): RedirectResponse
@@ -48,7 +61,9 @@ final class ProductController extends Controller
     {
         $fields = $request->fields();
         // A bottle that was made up here stays one.
-        $product->update($product->isHomeMade() && $fields['salt'] === Product::FEED && is_array($fields['label']) ? ['label' => [Product::HOME => 1.0] + $fields['label']] + $fields : $fields);
+        $product->update($product->isHomeMade() && $fields['salt'] === Product::FEED && is_array($fields['label'])
+            ? ['label' => [Product::HOME => 1.0] + $fields['label']] + $fields
+            : $fields);
 
         return redirect('/supplies/products')->with('status', __('said.done.kept'));
     }
@@ -103,7 +118,12 @@ final class ProductController extends Controller
         try {
             $grams = $method === 'scale'
                 ? Spoon::weighed($fromDevice ? Devices::scale($keeper, $product, $spoons)?->read() ?? 0.0 : $number('grams'), $spoons)
-                : Spoon::byPen($fromDevice ? Devices::spoonPen($keeper, $product, $spoons, $number('litres'), $perGram) ?? 0.0 : $number('rise') - $number('before'), $number('litres'), $spoons, $perGram);
+                : Spoon::byPen(
+                    $fromDevice ? Devices::spoonPen($keeper, $product, $spoons, $number('litres'), $perGram) ?? 0.0 : $number('rise') - $number('before'),
+                    $number('litres'),
+                    $spoons,
+                    $perGram,
+                );
         } catch (MixingFault $fault) {
             throw ValidationException::withMessages([$method === 'scale' ? 'grams' : 'rise' => say($fault)]);
         }

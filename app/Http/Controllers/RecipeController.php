@@ -33,7 +33,8 @@ final class RecipeController extends Controller
         $keeper = $this->keeper($request);
 
         return view('mixing.recipes', [
-            'recipes' => $keeper->recipes()->orderBy('name')->orderBy('id')->get()->map(static fn(Recipe $recipe): RecipePage => new RecipePage($recipe, $keeper->show())),
+            'recipes' => $keeper->recipes()->orderBy('name')->orderBy('id')->get()
+                ->map(static fn(Recipe $recipe): RecipePage => new RecipePage($recipe, $keeper->show())),
         ]);
     }
 

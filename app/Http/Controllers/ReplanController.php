@@ -29,7 +29,16 @@ final class ReplanController extends Controller
         [$typed, $faults, $new] = $this->plan($request, $checklist);
         $this->shareFaults($faults);
 
-        return view('checklists.again', ['checklist' => $checklist, 'typed' => $typed, 'new' => $new, 'findings' => $new === null ? [] : LimitFindings::of($checklist->tank, $new->forecast, $new->mark, $new->allowed(), $checklist->tank->keeper->show()), 'show' => $checklist->tank->keeper->show(), 'volume' => $checklist->tank->keeper->volume_unit]);
+        return view(
+            'checklists.again',
+            [
+                'checklist' => $checklist, 'typed' => $typed, 'new' => $new,
+                'findings' => $new === null
+                    ? []
+                    : LimitFindings::of($checklist->tank, $new->forecast, $new->mark, $new->allowed(), $checklist->tank->keeper->show()),
+                'show' => $checklist->tank->keeper->show(), 'volume' => $checklist->tank->keeper->volume_unit,
+            ],
+        );
     }
 
     public function store(Request $request, Checklist $checklist, PlanAgain $again): RedirectResponse
@@ -39,7 +48,8 @@ final class ReplanController extends Controller
         }
         [, $faults, $new] = $this->plan($request, $checklist);
         if ($new === null) {
-            throw ValidationException::withMessages($faults->isEmpty() ? ['litres' => __('said.cannot.no_water')] : $faults->toArray())->redirectTo('/checklists/'.$checklist->id.'/again');
+            throw ValidationException::withMessages($faults->isEmpty() ? ['litres' => __('said.cannot.no_water')] : $faults->toArray())
+                ->redirectTo('/checklists/'.$checklist->id.'/again');
         }
         $again($checklist, $new);
 
@@ -76,6 +86,13 @@ final class ReplanController extends Controller
         }
         $minutes = Amount::parse($typed['minutes']);
 
-        return [$typed, $faults, new Replan($checklist, $show->volumes()->parse($typed['litres']) ?? 0.0, $show->levels()->parse($typed['level']) ?? 0.0, $minutes === null ? null : (int) round($minutes), $waters, $keeper->show())];
+        return [$typed, $faults, new Replan(
+            $checklist,
+            $show->volumes()->parse($typed['litres']) ?? 0.0,
+            $show->levels()->parse($typed['level']) ?? 0.0,
+            $minutes === null ? null : (int) round($minutes),
+            $waters,
+            $keeper->show(),
+        )];
     }
 }

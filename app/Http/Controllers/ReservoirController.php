@@ -26,7 +26,13 @@ final class ReservoirController extends Controller
 {
     public function create(Request $request): View
     {
-        return view('reservoirs.form', ['reservoir' => new Reservoir(['name' => '', 'capacity' => 60.0, 'level' => 0.0, 'litres_per_day' => 150.0, 'waste' => 3.0]), 'waters' => $this->waters($request), 'show' => $this->keeper($request)->show(), 'volume' => $this->keeper($request)->volume_unit]);
+        return view(
+            'reservoirs.form',
+            [
+                'reservoir' => new Reservoir(['name' => '', 'capacity' => 60.0, 'level' => 0.0, 'litres_per_day' => 150.0, 'waste' => 3.0]),
+                'waters' => $this->waters($request), 'show' => $this->keeper($request)->show(), 'volume' => $this->keeper($request)->volume_unit,
+            ],
+        );
     }
 
     public function store(ReservoirRequest $request): RedirectResponse
@@ -41,12 +47,25 @@ final class ReservoirController extends Controller
         $keeper = $this->keeper($request);
         $page = new ReservoirPage($reservoir->load('rejections', 'water'), $keeper, $request->query('need'), $draft);
 
-        return $this->withWorking($request, $page->working(...), static fn(): View => view('reservoirs.show', ['reservoir' => $reservoir, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'keeper' => $keeper]));
+        return $this->withWorking(
+            $request,
+            $page->working(...),
+            static fn(): View => view(
+                'reservoirs.show',
+                ['reservoir' => $reservoir, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'keeper' => $keeper],
+            ),
+        );
     }
 
     public function edit(Request $request, Reservoir $reservoir): View
     {
-        return view('reservoirs.form', ['reservoir' => $reservoir, 'waters' => $this->waters($request), 'show' => $this->keeper($request)->show(), 'volume' => $this->keeper($request)->volume_unit]);
+        return view(
+            'reservoirs.form',
+            [
+                'reservoir' => $reservoir, 'waters' => $this->waters($request), 'show' => $this->keeper($request)->show(),
+                'volume' => $this->keeper($request)->volume_unit,
+            ],
+        );
     }
 
     public function update(ReservoirRequest $request, Reservoir $reservoir): RedirectResponse
@@ -88,7 +107,10 @@ final class ReservoirController extends Controller
         } catch (StoreFault $fault) {
             throw ValidationException::withMessages(['out' => say($fault)]);
         }
-        $reservoir->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'millilitres_a_minute' => Amount::parse($request->input('output')), 'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now()]);
+        $reservoir->rejections()->create([
+            'conductivity_in' => $in, 'conductivity_out' => $out, 'millilitres_a_minute' => Amount::parse($request->input('output')),
+            'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now(),
+        ]);
 
         return redirect('/ro-reservoirs/'.$reservoir->id)->with('status', __('said.done.kept'));
     }

@@ -34,7 +34,13 @@ final class ResultController extends Controller
 
     public function createForTank(Request $request, Tank $tank): View
     {
-        return $this->form($request, $tank, '/tanks/'.$tank->id.'/test', LatestResultsQuery::ofTanks([$tank->id])[$tank->id] ?? [], TankTabs::of($tank, 'read'));
+        return $this->form(
+            $request,
+            $tank,
+            '/tanks/'.$tank->id.'/test',
+            LatestResultsQuery::ofTanks([$tank->id])[$tank->id] ?? [],
+            TankTabs::of($tank, 'read'),
+        );
     }
 
     public function storeForTank(Request $request, Tank $tank): RedirectResponse
@@ -46,7 +52,13 @@ final class ResultController extends Controller
 
     public function createForWater(Request $request, SourceWater $water): View
     {
-        return $this->form($request, $water, '/source-waters/'.$water->id.'/test'.(is_numeric($request->query('tank')) ? '?tank='.(int) $request->query('tank') : ''), LatestResultsQuery::ofWaters([$water->id])[$water->id] ?? [], null);
+        return $this->form(
+            $request,
+            $water,
+            '/source-waters/'.$water->id.'/test'.(is_numeric($request->query('tank')) ? '?tank='.(int) $request->query('tank') : ''),
+            LatestResultsQuery::ofWaters([$water->id])[$water->id] ?? [],
+            null,
+        );
     }
 
     public function storeForWater(Request $request, SourceWater $water): RedirectResponse
@@ -92,7 +104,15 @@ final class ResultController extends Controller
             'taken_at' => ['nullable', new MomentRule($keeper->timezone, before: '+1 day')],
             'note' => ['nullable', 'string', 'max:1000'],
             'gauges' => ['nullable', 'array'],
-        ] + array_merge(...array_map(static fn(Gauge $gauge): array => ['gauges.'.$gauge->value => ['nullable', new Amount(0.0, $gauge->most(), GaugeLine::unit($gauge), (string) __('gauge.'.$gauge->value.'.example'))]], Gauge::cases())), [
+        ] + array_merge(...array_map(
+            static fn(Gauge $gauge): array => ['gauges.'.$gauge->value => ['nullable', new Amount(
+                0.0,
+                $gauge->most(),
+                GaugeLine::unit($gauge),
+                (string) __('gauge.'.$gauge->value.'.example'),
+            )]],
+            Gauge::cases(),
+        )), [
             'taken_at.*' => __('said.day.past_hour_such'),
             'note.max' => __('said.text.note'),
             'readings.*' => __('said.write.reading'),
@@ -111,7 +131,9 @@ final class ResultController extends Controller
             $entry = $this->record->keep($keeper, $of, $readings, $when, $note);
             if ($entry === null && $note !== null) {
                 // Nothing of the water was read that it could stand with.
-                $keeper->entries()->create(['tank_id' => $tank?->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('gauge.head'), 'body' => $note, 'happened_at' => $when]);
+                $keeper->entries()->create([
+                    'tank_id' => $tank?->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('gauge.head'), 'body' => $note, 'happened_at' => $when,
+                ]);
             }
             foreach ($gauges as $gauge => $value) {
                 $tank?->note(Gauge::from($gauge), $when->setTimezone($keeper->timezone), $value);

@@ -35,7 +35,8 @@ final class SettingsController extends Controller
     {
         $keeper = $this->keeper($request);
 
-        $penSet = $keeper->kits->mapWithKeys(static fn(Kit $kit): array => [$kit->parameter->value => $kit->set_at === null ? '' : $keeper->show()->local($kit->set_at)->format('Y-m-d')])->all();
+        $penSet = $keeper->kits
+            ->mapWithKeys(static fn(Kit $kit): array => [$kit->parameter->value => $kit->set_at === null ? '' : $keeper->show()->local($kit->set_at)->format('Y-m-d')])->all();
 
         return view('settings', ['keeper' => $keeper, 'show' => $keeper->show(), 'methods' => self::METHODS, 'penSet' => $penSet]);
     }
@@ -154,7 +155,10 @@ final class SettingsController extends Controller
         if ($text('set') !== ($set === null ? '' : $keeper->show()->local($set)->format('Y-m-d'))) {
             $set = MomentRule::parse($text('set'), $keeper->timezone);
         }
-        $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $text('method'), 'unit' => $unit->key, 'step' => $step, 'fields' => $fields, 'set_at' => $set]);
+        $keeper->kits()->updateOrCreate(
+            ['parameter' => $parameter],
+            ['method' => $text('method'), 'unit' => $unit->key, 'step' => $step, 'fields' => $fields, 'set_at' => $set],
+        );
     }
 
     /** @return list<float>|null null when they are not rising numbers */

@@ -21,7 +21,8 @@ final class SpareCuttingsController extends Controller
     /** It found a place. */
     public function gone(Request $request, int $look): RedirectResponse
     {
-        PlantMeasurement::query()->whereKey($look)->whereHas('plantGroup.tank', fn($tanks) => $tanks->where('keeper_id', $this->keeper($request)->id))->firstOrFail()->update(['surplus' => 0]);
+        PlantMeasurement::query()->whereKey($look)->whereHas('plantGroup.tank', fn($tanks) => $tanks->where('keeper_id', $this->keeper($request)->id))
+            ->firstOrFail()->update(['surplus' => 0]);
 
         return redirect('/spare-cuttings')->with('status', __('said.done.off_list'));
     }

@@ -28,9 +28,16 @@ final class StockSolutionController extends Controller
 
     public function show(Request $request, Tank $tank): View
     {
-        $this->shareFaults(Validator::make($request->only('weeks', 'each'), array_map(static fn(array $rules): array => ['nullable', ...array_slice($rules, 1)], self::rules()), self::messages())->errors());
+        $this->shareFaults(Validator::make(
+            $request->only('weeks', 'each'),
+            array_map(static fn(array $rules): array => ['nullable', ...array_slice($rules, 1)], self::rules()),
+            self::messages(),
+        )->errors());
 
-        return view('fertilising.bottle', ['tank' => $tank, 'page' => new StockSolutionPage($tank, $this->bottle($request, $tank, false)), 'loop' => TankTabs::of($tank, 'food')]);
+        return view(
+            'fertilising.bottle',
+            ['tank' => $tank, 'page' => new StockSolutionPage($tank, $this->bottle($request, $tank, false)), 'loop' => TankTabs::of($tank, 'food')],
+        );
     }
 
     /** Made: its salts leave the shelf, the bottle stands there, and it is what the tank gets from now on. */
@@ -52,12 +59,21 @@ final class StockSolutionController extends Controller
             }
             foreach ($page->bottles() as $one) {
                 /** @var Product $made */
-                $made = $tank->keeper->products()->create(['name' => $one['name'], 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => $one['millilitres'], 'label' => [Product::HOME => 1.0, 'dose' => $bottle->each, 'litres' => $page->litres] + $one['raises']]);
-                $tank->dosePlans()->create(['product_id' => $made->id, 'amount' => $bottle->each, 'every' => $bottle->every, 'starts_on' => CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d')]);
+                $made = $tank->keeper->products()->create([
+                    'name' => $one['name'], 'salt' => Product::FEED, 'unit' => 'mL', 'stock' => $one['millilitres'],
+                    'label' => [Product::HOME => 1.0, 'dose' => $bottle->each, 'litres' => $page->litres] + $one['raises'],
+                ]);
+                $tank->dosePlans()->create([
+                    'product_id' => $made->id, 'amount' => $bottle->each, 'every' => $bottle->every,
+                    'starts_on' => CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d'),
+                ]);
             }
         });
 
-        return redirect('/tanks/'.$tank->id.'/fertilising')->with('status', trans_choice('food.bottle.made', count($bottle->bottles), ['count' => count($bottle->bottles)]));
+        return redirect('/tanks/'.$tank->id.'/fertilising')->with(
+            'status',
+            trans_choice('food.bottle.made', count($bottle->bottles), ['count' => count($bottle->bottles)]),
+        );
     }
 
     /** @return array<string, list<mixed>> */
@@ -79,6 +95,11 @@ final class StockSolutionController extends Controller
         $weeks = Amount::parse($request->input('weeks')) ?? self::WEEKS;
         $each = Amount::parse($request->input('each')) ?? self::EACH;
 
-        return StockSolution::of(FertilisingQuery::tank($tank), array_values($keeper->products->all()), $isChecked ? (int) $weeks : (int) max(1, min(StockSolution::KEEPS, $weeks)), max(0.5, min(200.0, $each)));
+        return StockSolution::of(
+            FertilisingQuery::tank($tank),
+            array_values($keeper->products->all()),
+            $isChecked ? (int) $weeks : (int) max(1, min(StockSolution::KEEPS, $weeks)),
+            max(0.5, min(200.0, $each)),
+        );
     }
 }

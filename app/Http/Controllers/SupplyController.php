@@ -24,7 +24,10 @@ final class SupplyController extends Controller
         return $this->withWorking(
             $request,
             static fn(string $at): ?Computation => !ctype_digit($at) || !isset($lines[(int) $at]) ? null : $lines[(int) $at]['stock']->working($lines[(int) $at]['name'], $lines[(int) $at]['unit']),
-            static fn(): View => view('week.supplies', ['lines' => $lines, 'lead' => SuppliesQuery::LEAD, 'show' => $keeper->show(), 'today' => CarbonImmutable::now($keeper->timezone)->startOfDay()]),
+            static fn(): View => view(
+                'week.supplies',
+                ['lines' => $lines, 'lead' => SuppliesQuery::LEAD, 'show' => $keeper->show(), 'today' => CarbonImmutable::now($keeper->timezone)->startOfDay()],
+            ),
         );
     }
 

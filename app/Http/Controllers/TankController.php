@@ -54,13 +54,28 @@ final class TankController extends Controller
         $water = TankWaterQuery::of($tank);
         $page = new OverviewPage($tank->load('devices'), $water);
 
-        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.show', ['loop' => TankTabs::of($tank, 'look', $water), 'page' => $page]));
+        return $this->withWorking(
+            $request,
+            $page->working(...),
+            static fn(): View => view('tanks.show', ['loop' => TankTabs::of($tank, 'look', $water), 'page' => $page]),
+        );
     }
 
     /** The section as a file of its own. */
     public function svg(Tank $tank): Response
     {
-        $drawing = new SectionDrawing($tank->load('devices'), VesselQuery::tank($tank), VesselQuery::levels($tank), null, 760.0, 480.0, false, $tank->water_below_rim, false, PlantShapes::now($tank));
+        $drawing = new SectionDrawing(
+            $tank->load('devices'),
+            VesselQuery::tank($tank),
+            VesselQuery::levels($tank),
+            null,
+            760.0,
+            480.0,
+            false,
+            $tank->water_below_rim,
+            false,
+            PlantShapes::now($tank),
+        );
 
         return response(view('parts.section', ['drawing' => $drawing, 'show' => $tank->keeper->show(), 'file' => true])->render(), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',

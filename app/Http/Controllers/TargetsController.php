@@ -31,6 +31,9 @@ final class TargetsController extends Controller
         }
         $tank->update(['limits' => $limits]);
 
-        return redirect('/tanks/'.$tank->id.'/targets')->with('status', $limits['ranges'] === [] && $limits['swings'] === [] ? __('said.done.needs_usual') : __('said.done.needs'));
+        return redirect('/tanks/'.$tank->id.'/targets')->with(
+            'status',
+            $limits['ranges'] === [] && $limits['swings'] === [] ? __('said.done.needs_usual') : __('said.done.needs'),
+        );
     }
 }

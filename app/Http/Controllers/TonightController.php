@@ -19,6 +19,9 @@ final class TonightController extends Controller
         $picked = $request->boolean('chosen') ? array_map(intval(...), array_values(array_filter(is_array($typed) ? $typed : [], is_numeric(...)))) : null;
 
         // Beside the tanks of today it is shorter.
-        return view($request->headers->get('HX-Request') === 'true' ? 'parts.tonight' : 'evening', ['evening' => new TonightPage($keeper, $picked, $draft), 'show' => $keeper->show()]);
+        return view(
+            $request->headers->get('HX-Request') === 'true' ? 'parts.tonight' : 'evening',
+            ['evening' => new TonightPage($keeper, $picked, $draft), 'show' => $keeper->show()],
+        );
     }
 }

@@ -25,7 +25,11 @@ final class TopOffController extends Controller
     {
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper->loadMissing('waters', 'kits'));
-        $page = new TopOffPage($tank, is_numeric($request->query('top_up')) ? (int) $request->query('top_up') : null, is_numeric($request->query('change')) ? (int) $request->query('change') : null);
+        $page = new TopOffPage(
+            $tank,
+            is_numeric($request->query('top_up')) ? (int) $request->query('top_up') : null,
+            is_numeric($request->query('change')) ? (int) $request->query('change') : null,
+        );
 
         return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.top-up', [
             'tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'loop' => TankTabs::of($tank, ''),
@@ -37,7 +41,14 @@ final class TopOffController extends Controller
         $tank->setRelation('keeper', $this->keeper($request));
         $show = $tank->keeper->show();
         $net = VesselQuery::tank($tank)->litres();
-        $this->checked($request, ['source_water_id' => ['nullable', 'integer', Rule::exists('source_waters', 'id')->where('keeper_id', $tank->keeper_id)], 'litres' => ['required', $show->volumes()->rule(0.01, $net, 2.5)]], ['required' => __('said.number.needed'), 'source_water_id' => __('said.choose.water')]);
+        $this->checked(
+            $request,
+            [
+                'source_water_id' => ['nullable', 'integer', Rule::exists('source_waters', 'id')->where('keeper_id', $tank->keeper_id)],
+                'litres' => ['required', $show->volumes()->rule(0.01, $net, 2.5)],
+            ],
+            ['required' => __('said.number.needed'), 'source_water_id' => __('said.choose.water')],
+        );
         $litres = $show->volumes()->parse($request->input('litres')) ?? 0.0;
         if ($litres > self::ODD * $net && !in_array('litres', (array) $request->input('sure', []), true)) {
             throw ValidationException::withMessages([
@@ -45,7 +56,9 @@ final class TopOffController extends Controller
                 'ask.litres' => '1',
             ]);
         }
-        $tank->topOffs()->create(['litres' => $litres, 'taken_at' => CarbonImmutable::now(), 'source_water_id' => $request->integer('source_water_id') ?: null]);
+        $tank->topOffs()->create([
+            'litres' => $litres, 'taken_at' => CarbonImmutable::now(), 'source_water_id' => $request->integer('source_water_id') ?: null,
+        ]);
 
         return redirect()->back(302, [], '/tanks/'.$tank->id.'/top-off')->with('status', __('said.done.kept'));
     }

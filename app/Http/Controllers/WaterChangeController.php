@@ -52,7 +52,10 @@ final class WaterChangeController extends Controller
         return $this->withWorking(
             $request,
             fn(string $of): ?Computation => str_starts_with($of, 'dose.') ? $this->doses($request, $tank)->working(substr($of, 5)) : $sheet->working($of),
-            static fn(): View => view('water-change.show', ['tank' => $tank, 'loop' => TankTabs::of($tank, 'change', $sheet->draft->waters->now), 'sheet' => $sheet, 'typed' => $request]),
+            static fn(): View => view(
+                'water-change.show',
+                ['tank' => $tank, 'loop' => TankTabs::of($tank, 'change', $sheet->draft->waters->now), 'sheet' => $sheet, 'typed' => $request],
+            ),
             static fn(): View => view('water-change.answer', ['sheet' => $sheet, 'faults' => $faults]),
         );
     }
@@ -65,7 +68,10 @@ final class WaterChangeController extends Controller
             return redirect('/tanks/'.$tank->id.'/water-change');
         }
 
-        return view($request->header('HX-Request') === 'true' ? 'water-change.dose' : 'water-change.dose-page', ['tank' => $tank, 'doses' => $this->doses($request, $tank), 'loop' => TankTabs::of($tank, 'change')]);
+        return view(
+            $request->header('HX-Request') === 'true' ? 'water-change.dose' : 'water-change.dose-page',
+            ['tank' => $tank, 'doses' => $this->doses($request, $tank), 'loop' => TankTabs::of($tank, 'change')],
+        );
     }
 
     private function doses(WaterChangeRequest $request, Tank $tank): DosesAfterRows
@@ -102,7 +108,9 @@ final class WaterChangeController extends Controller
         if ($work->faults->isNotEmpty()) {
             throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/maintenance?'.PageQuery::query($request));
         }
-        $planting = array_intersect([Task::Trim->value, Task::Floaters->value], array_column($work->tasks, 'value')) === [] ? null : PlantModelQuery::orNone($tank);
+        $planting = array_intersect([Task::Trim->value, Task::Floaters->value], array_column($work->tasks, 'value')) === []
+            ? null
+            : PlantModelQuery::orNone($tank);
         $trim = $planting === null ? null : TrimInput::of($request, $planting, $tank->keeper->show());
         if ($trim?->faults->isNotEmpty() === true) {
             throw ValidationException::withMessages($trim->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/maintenance?'.PageQuery::query($request));

@@ -55,7 +55,13 @@ final class WeekController extends Controller
     {
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, [
-            'job' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9_.]+$/'], 'day' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'was' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'due' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'min:0', 'max:60'],
+            'job' => [
+                'required', 'string', 'max:60', 'regex:/^[a-z0-9_.]+$/',
+            ], 'day' => [
+                'bail', 'nullable', 'string', 'date_format:Y-m-d',
+            ], 'was' => [
+                'bail', 'nullable', 'string', 'date_format:Y-m-d',
+            ], 'due' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'min:0', 'max:60'],
         ], ['day' => __('said.choose.day'), 'job' => __('said.cannot.job'), 'was' => __('said.choose.day'), 'due' => __('said.choose.day')]);
         $job = is_string($checked['job']) ? $checked['job'] : '';
         $day = is_string($checked['day'] ?? null) ? $checked['day'] : null;
@@ -74,7 +80,10 @@ final class WeekController extends Controller
         });
 
         return redirect('/week'.(($checked['from'] ?? 0) > 0 ? '?from='.$request->integer('from') : ''))
-            ->with('status', $day === null ? __('week.unlaid') : __('week.moved', ['day' => $keeper->show()->date(CarbonImmutable::parse($day, $keeper->timezone))]));
+            ->with(
+                'status',
+                $day === null ? __('week.unlaid') : __('week.moved', ['day' => $keeper->show()->date(CarbonImmutable::parse($day, $keeper->timezone))]),
+            );
     }
 
     /** The minutes and hours of a usual week. */
@@ -82,11 +91,17 @@ final class WeekController extends Controller
     {
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, [
-            'minutes' => ['required', 'array', 'size:7'], 'minutes.*' => ['required', 'integer', 'min:0', 'max:'.WeekHabits::MOST], 'hours' => ['required', 'array', 'size:7'],
+            'minutes' => ['required', 'array', 'size:7'], 'minutes.*' => [
+                'required', 'integer', 'min:0', 'max:'.WeekHabits::MOST,
+            ], 'hours' => ['required', 'array', 'size:7'],
             'hours.*' => ['required', 'regex:/^([01]?\d|2[0-3]):[0-5]\d$/'], 'set_up' => ['required', 'integer', 'min:0', 'max:120'],
         ], ['minutes.*' => __('said.minutes.free', ['most' => WeekHabits::MOST]), 'hours.*' => __('said.day.hour'), 'set_up' => __('said.minutes.set_up')]);
-        $minutes = is_array($checked['minutes']) ? array_values(array_map(static fn(mixed $one): int => is_numeric($one) ? (int) $one : 0, $checked['minutes'])) : [];
-        $hours = is_array($checked['hours']) ? array_values(array_map(static fn(mixed $one): string => is_string($one) ? str_pad($one, 5, '0', STR_PAD_LEFT) : '', $checked['hours'])) : [];
+        $minutes = is_array($checked['minutes'])
+            ? array_values(array_map(static fn(mixed $one): int => is_numeric($one) ? (int) $one : 0, $checked['minutes']))
+            : [];
+        $hours = is_array($checked['hours'])
+            ? array_values(array_map(static fn(mixed $one): string => is_string($one) ? str_pad($one, 5, '0', STR_PAD_LEFT) : '', $checked['hours']))
+            : [];
         $keeper->update(['week' => new WeekHabits($minutes, $hours, $request->integer('set_up'))]);
 
         return redirect('/week')->with('status', __('week.chore.kept'));
@@ -95,7 +110,11 @@ final class WeekController extends Controller
     public function away(Request $request): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $checked = $this->checked($request, ['from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d'], 'until_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day'], 'note' => ['nullable', 'string', 'max:120']], [
+        $checked = $this->checked($request, [
+            'from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d'],
+            'until_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day'],
+            'note' => ['nullable', 'string', 'max:120'],
+        ], [
             'from_day' => __('said.day.such'), 'until_day.after_or_equal' => __('said.day.last'), 'until_day' => __('said.day.such'), 'note.max' => __('said.text.most'),
         ]);
         $keeper->absences()->create($checked);
@@ -124,7 +143,11 @@ final class WeekController extends Controller
         DB::transaction(function () use ($keeper, $days): void {
             $keeper->calendarBlocks()->delete();
             foreach ($days as $day => [$minutes, $title]) {
-                $keeper->calendarBlocks()->create(['day' => $day, 'minutes' => $minutes, 'title' => mb_substr(implode(', ', array_unique(array_filter($title))), 0, 120)]);
+                $keeper->calendarBlocks()->create(['day' => $day, 'minutes' => $minutes, 'title' => mb_substr(
+                    implode(', ', array_unique(array_filter($title))),
+                    0,
+                    120,
+                )]);
             }
         });
 
@@ -154,7 +177,9 @@ final class WeekController extends Controller
             for ($day = $event['from']->startOfDay(), $n = 0; $day->lessThan($event['until']) && $n < 2 * JobsQuery::DAYS; $day = $day->addDay(), ++$n) {
                 $begins = $day->setTime(...$habits->begins($day));
                 $ends = $begins->addMinutes($habits->minutesOn($day));
-                $minutes = $event['whole'] ? $habits->minutesOn($day) : (int) max(0, ($event['until']->min($ends)->getTimestamp() - $event['from']->max($begins)->getTimestamp()) / 60);
+                $minutes = $event['whole']
+                    ? $habits->minutesOn($day)
+                    : (int) max(0, ($event['until']->min($ends)->getTimestamp() - $event['from']->max($begins)->getTimestamp()) / 60);
                 if ($minutes > 0 && $day->greaterThanOrEqualTo($today)) {
                     $key = $day->format('Y-m-d');
                     $days[$key] = [min($habits->minutesOn($day), ($days[$key][0] ?? 0) + $minutes), [...($days[$key][1] ?? []), $event['title']]];

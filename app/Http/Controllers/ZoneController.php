@@ -30,7 +30,11 @@ final class ZoneController extends Controller
         $tank->setRelation('keeper', $keeper);
         $page = new ZonesPage($tank);
 
-        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.bed', ['tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, '')]));
+        return $this->withWorking(
+            $request,
+            $page->working(...),
+            static fn(): View => view('tanks.bed', ['tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, '')]),
+        );
     }
 
     /** Cuts the whole bed into patches of about an arm's reach. */
@@ -85,7 +89,9 @@ final class ZoneController extends Controller
             return true;
         });
 
-        return $done ? redirect('/tanks/'.$tank->id.'/gravel-vac#patch-'.$zone) : redirect('/tanks/'.$tank->id.'/gravel-vac')->with('status', __('said.cannot.finer'));
+        return $done
+            ? redirect('/tanks/'.$tank->id.'/gravel-vac#patch-'.$zone)
+            : redirect('/tanks/'.$tank->id.'/gravel-vac')->with('status', __('said.cannot.finer'));
     }
 
     /** Joins a patch with one that makes a rectangle with it; it counts as cleaned when the longer waiting one was. */
@@ -105,7 +111,9 @@ final class ZoneController extends Controller
             return true;
         });
 
-        return $done ? redirect('/tanks/'.$tank->id.'/gravel-vac#patch-'.$zone) : redirect('/tanks/'.$tank->id.'/gravel-vac')->with('status', __('said.cannot.rectangle'));
+        return $done
+            ? redirect('/tanks/'.$tank->id.'/gravel-vac#patch-'.$zone)
+            : redirect('/tanks/'.$tank->id.'/gravel-vac')->with('status', __('said.cannot.rectangle'));
     }
 
     /** A patch, while nobody else cuts the bed of its tank. */

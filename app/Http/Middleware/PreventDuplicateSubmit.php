@@ -29,7 +29,13 @@ final class PreventDuplicateSubmit
         $request->request->remove(self::FIELD);
         $keeper = $request->user();
         // Steps of a checklist are ended by whoever comes first anyway, and are sent again when an answer was lost.
-        if (!$request->isMethod('POST') || !is_string($key) || !$keeper instanceof Keeper || $request->headers->get('HX-Request') === 'true' || $request->is('checklists/*')) {
+        if (
+            !$request->isMethod('POST')
+            || !is_string($key)
+            || !$keeper instanceof Keeper
+            || $request->headers->get('HX-Request') === 'true'
+            || $request->is('checklists/*')
+        ) {
             return self::answer($next($request));
         }
         $name = 'once.'.hash('xxh128', $keeper->id.' '.$request->path().' '.$key);

@@ -45,7 +45,17 @@ final class ServerTiming
         $total = microtime(true) - $at['begun'];
         $work = max(0.0, ($at['made'] ?? 0.0) - ($at['matched'] ?? 0.0) - $before);
         $view = max(0.0, ($at['drawn'] ?? 0.0) - ($at['made'] ?? 0.0) - ($queries - $before));
-        $response->headers->set('Server-Timing', sprintf('framework;dur=%.2f, queries;dur=%.2f;desc="%d", work;dur=%.2f, view;dur=%.2f', 1000.0 * max(0.0, $total - $queries - $work - $view), 1000.0 * $queries, $count, 1000.0 * $work, 1000.0 * $view));
+        $response->headers->set(
+            'Server-Timing',
+            sprintf(
+                'framework;dur=%.2f, queries;dur=%.2f;desc="%d", work;dur=%.2f, view;dur=%.2f',
+                1000.0 * max(0.0, $total - $queries - $work - $view),
+                1000.0 * $queries,
+                $count,
+                1000.0 * $work,
+                1000.0 * $view,
+            ),
+        );
 
         return $response;
     }

@@ -48,7 +48,8 @@ final class StartSession extends Base
 
     private static function runsBeside(Request $request): bool
     {
-        return $request->isMethodSafe() && ($request->headers->get('HX-Request') === 'true' || $request->is('checklists/*/state', 'imports/status', 'photos/*', 'tanks/*/section.svg'));
+        return $request->isMethodSafe()
+            && ($request->headers->get('HX-Request') === 'true' || $request->is('checklists/*/state', 'imports/status', 'photos/*', 'tanks/*/section.svg'));
     }
 
     /** The page that was last stays behind, but none whose address is a secret. */

@@ -18,8 +18,12 @@ final class ValidateUtf8
 
     public function handle(Request $request, Closure $next): Response
     {
-        if (!$this->isReadable(rawurldecode($request->getPathInfo())) || !$this->isReadable($request->query->all()) || !$this->isReadable($request->request->all())
-            || !$this->isReadable($request->cookies->all()) || !$this->isReadable($request->isJson() ? $request->json()->all() : []) || !$this->areNamed($request->files->all())) {
+        if (!$this->isReadable(rawurldecode($request->getPathInfo()))
+            || !$this->isReadable($request->query->all())
+            || !$this->isReadable($request->request->all())
+            || !$this->isReadable($request->cookies->all())
+                || !$this->isReadable($request->isJson() ? $request->json()->all() : [])
+                || !$this->areNamed($request->files->all())) {
             throw new BadRequestHttpException(__('said.text.readable'));
         }
         // A page of elsewhere is nothing to go back to.

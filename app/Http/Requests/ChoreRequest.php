@@ -20,7 +20,9 @@ final class ChoreRequest extends KeeperRequest
         return [
             'kind' => ['required', Rule::in(array_map(static fn(JobKind $kind): string => $kind->key, JobKinds::offered()))],
             'tank_id' => ['nullable', 'integer', Rule::exists('tanks', 'id')->where('keeper_id', $this->keeper()->id)],
-            'name' => ['nullable', 'string', 'max:80', 'required_if:kind,own'], 'every' => ['nullable', 'integer', 'min:1', 'max:1500'], 'minutes' => ['nullable', 'integer', 'min:1', 'max:480'],
+            'name' => [
+                'nullable', 'string', 'max:80', 'required_if:kind,own',
+            ], 'every' => ['nullable', 'integer', 'min:1', 'max:1500'], 'minutes' => ['nullable', 'integer', 'min:1', 'max:480'],
             'next_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'wears_most' => ['nullable', new Amount(1, 1_000_000, '', '50')], 'wears_of' => ['nullable', Rule::enum(Parameter::class)],
         ];
@@ -37,7 +39,8 @@ final class ChoreRequest extends KeeperRequest
     }
 
     /**
-     * @return array{wears_most: float|null, wears_of: mixed, tank_id: mixed, kind: string, name: mixed, every: mixed, minutes: mixed, next_on: mixed} what is kept of it
+     * @return array{wears_most: float|null, wears_of: mixed, tank_id: mixed, kind: string, name: mixed, every: mixed, minutes: mixed, next_on: mixed}
+     *     what is kept of it
      *
      * @throws ValidationException where its kind asks for something else
      */
@@ -57,6 +60,10 @@ final class ChoreRequest extends KeeperRequest
             throw ValidationException::withMessages(['wears_of' => __('week.wears.which')]);
         }
 
-        return ['wears_most' => $most, 'wears_of' => $most !== null && $kind->wears === 'readings' ? $checked['wears_of'] : null, 'tank_id' => $kind->atTank ? ($checked['tank_id'] ?? null) : null, 'kind' => $kind->key, 'name' => $checked['name'] ?? null, 'every' => $checked['every'] ?? null, 'minutes' => $checked['minutes'] ?? null, 'next_on' => $checked['next_on'] ?? null];
+        return [
+            'wears_most' => $most, 'wears_of' => $most !== null && $kind->wears === 'readings' ? $checked['wears_of'] : null,
+            'tank_id' => $kind->atTank ? ($checked['tank_id'] ?? null) : null, 'kind' => $kind->key, 'name' => $checked['name'] ?? null,
+            'every' => $checked['every'] ?? null, 'minutes' => $checked['minutes'] ?? null, 'next_on' => $checked['next_on'] ?? null,
+        ];
     }
 }

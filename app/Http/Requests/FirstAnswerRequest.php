@@ -37,13 +37,19 @@ final class FirstAnswerRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['required' => __('said.write.needed'), 'animals' => __('said.choose.group'), 'changed' => __('said.choose.listed'), 'nitrate' => __('said.text.letters')];
+        return [
+            'required' => __('said.write.needed'), 'animals' => __('said.choose.group'), 'changed' => __('said.choose.listed'),
+            'nitrate' => __('said.text.letters'),
+        ];
     }
 
     /** @return array<string, float> mm */
     public function sizes(): array
     {
-        return array_map(fn(string $field): float => $this->scale()->parse($this->input($field)) ?? 0.0, array_combine(array_keys(self::SIZES), array_keys(self::SIZES)));
+        return array_map(
+            fn(string $field): float => $this->scale()->parse($this->input($field)) ?? 0.0,
+            array_combine(array_keys(self::SIZES), array_keys(self::SIZES)),
+        );
     }
 
     public function animals(): AnimalGroup

@@ -24,11 +24,20 @@ final class HelperRequest extends KeeperRequest
         $today = CarbonImmutable::now($this->keeper()->timezone)->startOfDay();
 
         return [
-            'tank_id' => ['required', 'integer', Rule::exists('tanks', 'id')->where('keeper_id', $this->keeper()->id)], 'name' => ['required', 'string', 'max:80'],
+            'tank_id' => [
+                'required', 'integer', Rule::exists('tanks', 'id')->where('keeper_id', $this->keeper()->id),
+            ], 'name' => ['required', 'string', 'max:80'],
             'from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:'.$today->subYear()->format('Y-m-d')],
-            'until_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day', 'after_or_equal:'.$today->format('Y-m-d'), 'before_or_equal:'.$today->addDays(self::LONGEST)->format('Y-m-d')],
-            'note' => ['nullable', 'string', 'max:500'], 'reads' => ['nullable', 'array', 'max:10'], 'reads.*' => [Rule::in(array_map(static fn(Parameter $parameter): string => $parameter->value, Parameter::ofAnimals()))],
-            'jobs' => ['required', 'array', 'max:'.self::MOST], 'jobs.*' => ['array'], 'jobs.*.text' => ['nullable', 'string', 'max:200'], 'jobs.*.caution' => ['nullable', 'string', 'max:200'], 'jobs.*.every' => ['nullable', 'integer', 'min:0', 'max:60'],
+            'until_day' => [
+                'bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day', 'after_or_equal:'.$today->format('Y-m-d'),
+                'before_or_equal:'.$today->addDays(self::LONGEST)->format('Y-m-d'),
+            ],
+            'note' => ['nullable', 'string', 'max:500'], 'reads' => ['nullable', 'array', 'max:10'], 'reads.*' => [Rule::in(array_map(
+                static fn(Parameter $parameter): string => $parameter->value,
+                Parameter::ofAnimals(),
+            ))],
+            'jobs' => ['required', 'array', 'max:'
+                .self::MOST], 'jobs.*' => ['array'], 'jobs.*.text' => ['nullable', 'string', 'max:200'], 'jobs.*.caution' => ['nullable', 'string', 'max:200'], 'jobs.*.every' => ['nullable', 'integer', 'min:0', 'max:60'],
         ];
     }
 
@@ -52,7 +61,11 @@ final class HelperRequest extends KeeperRequest
         $jobs = [];
         foreach (is_array($checked['jobs']) ? $checked['jobs'] : [] as $job) {
             if (is_array($job) && is_string($job['text'] ?? null) && trim($job['text']) !== '') {
-                $jobs[] = ['text' => trim($job['text']), 'caution' => is_string($job['caution'] ?? null) && trim($job['caution']) !== '' ? trim($job['caution']) : null, 'every' => is_numeric($job['every'] ?? null) ? (int) $job['every'] : 1];
+                $jobs[] = [
+                    'text' => trim($job['text']),
+                    'caution' => is_string($job['caution'] ?? null) && trim($job['caution']) !== '' ? trim($job['caution']) : null,
+                    'every' => is_numeric($job['every'] ?? null) ? (int) $job['every'] : 1,
+                ];
             }
         }
 

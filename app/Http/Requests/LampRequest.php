@@ -32,7 +32,8 @@ final class LampRequest extends KeeperRequest
                 LampSource::Watts => new Amount(0.5, 3000, 'W', '50'),
             }],
             'colour' => ['required', Rule::enum(LightColour::class)], 'type' => ['required', Rule::enum(LampType::class)],
-            'length' => ['required', $levels->rule(10.0, 5000.0, 600.0)], 'width' => ['required', $levels->rule(5.0, 3000.0, 120.0)], 'above' => ['required', $levels->rule(0.0, 3000.0, 80.0)],
+            'length' => ['required', $levels->rule(10.0, 5000.0, 600.0)], 'width' => ['required', $levels
+                ->rule(5.0, 3000.0, 120.0)], 'above' => ['required', $levels->rule(0.0, 3000.0, 80.0)],
             'angle' => ['required', new Amount(10, 170, '°', '120')], 'dimmer' => ['required', new Amount(0, 100, '%', '80')], 'hours' => ['required', new Amount(0, 24, 'h', '8')],
             'ramp' => ['required', new Amount(0, 360, 'min', '30')], 'across' => $percent, 'front' => $percent, 'spots' => ['required', 'integer', 'between:1,40'],
         ];
@@ -41,7 +42,10 @@ final class LampRequest extends KeeperRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['required' => __('said.number.needed'), 'kind' => __('said.choose.one'), 'told_by' => __('said.choose.one'), 'colour' => __('said.choose.one'), 'type' => __('said.choose.one'), 'spots.*' => __('said.whole.spots')];
+        return [
+            'required' => __('said.number.needed'), 'kind' => __('said.choose.one'), 'told_by' => __('said.choose.one'),
+            'colour' => __('said.choose.one'), 'type' => __('said.choose.one'), 'spots.*' => __('said.whole.spots'),
+        ];
     }
 
     private function source(): LampSource
@@ -62,8 +66,10 @@ final class LampRequest extends KeeperRequest
         $told = $this->source();
         $number = fn(string $field): float => Amount::parse($this->input($field)) ?? 0.0;
         $fields = [
-            'kind' => (string) $this->string('kind'), 'told_by' => $told->value, 'told' => $number('told'), 'colour' => (string) $this->string('colour'), 'type' => (string) $this->string('type'),
-            'length' => $levels->keep($this->input('length'), $kept?->length), 'width' => $levels->keep($this->input('width'), $kept?->width), 'above' => $levels->keep($this->input('above'), $kept?->above),
+            'kind' => (string) $this->string('kind'), 'told_by' => $told->value, 'told' => $number('told'), 'colour' => (string) $this
+                ->string('colour'), 'type' => (string) $this->string('type'),
+            'length' => $levels->keep($this->input('length'), $kept?->length), 'width' => $levels
+                ->keep($this->input('width'), $kept?->width), 'above' => $levels->keep($this->input('above'), $kept?->above),
             'angle' => $number('angle'), 'dimmer' => $number('dimmer') / 100.0, 'hours' => $number('hours'), 'ramp' => $number('ramp'),
             'across' => $number('across') / 100.0, 'front' => $number('front') / 100.0, 'spots' => $this->integer('spots'),
         ];

@@ -96,7 +96,12 @@ final class MixingRequest extends FormRequest
         ];
         foreach (self::AIMS as $field => $parameter) {
             $unit = $show->unit($parameter);
-            $rules[$field] = ['nullable', new Amount(0, round($unit->fromBase($most[$field]), $unit->decimals), $unit->label, Show::plain($unit->fromBase($usual[$field]), $unit->decimals))];
+            $rules[$field] = ['nullable', new Amount(
+                0,
+                round($unit->fromBase($most[$field]), $unit->decimals),
+                $unit->label,
+                Show::plain($unit->fromBase($usual[$field]), $unit->decimals),
+            )];
         }
         $faults = Validator::make($this->all(), $rules, [
             'required' => __('said.number.needed'),
@@ -199,7 +204,13 @@ final class MixingRequest extends FormRequest
             }
         }
 
-        return new Target($values['gh'], $values['kh'], $this->isPreset() || !$this->has('ratio') ? $usual['ratio'] : $this->number('ratio'), $values['ec'], $caps);
+        return new Target(
+            $values['gh'],
+            $values['kh'],
+            $this->isPreset() || !$this->has('ratio') ? $usual['ratio'] : $this->number('ratio'),
+            $values['ec'],
+            $caps,
+        );
     }
 
     /**
@@ -244,7 +255,10 @@ final class MixingRequest extends FormRequest
     {
         $products = $this->keeper()->benchProducts();
 
-        return array_values(($this->isFirst() && !$this->has('jars') ? $products->filter(static fn(Product $product): bool => $product->isUsual()) : $products->whereIn('id', $this->ids('jars')))->take(self::MOST_JARS)->all());
+        return array_values(($this->isFirst()
+            && !$this->has('jars')
+                ? $products->filter(static fn(Product $product): bool => $product->isUsual())
+                : $products->whereIn('id', $this->ids('jars')))->take(self::MOST_JARS)->all());
     }
 
     /** @return list<int> */

@@ -39,7 +39,10 @@ final class OwnFiguresRequest extends FormRequest
                 [$least, $most] = OwnEstimates::range($key);
                 $value = is_string($typed) ? Amount::parse($typed) : null;
                 if ($value === null || $value < $least || $value > $most) {
-                    $validator->errors()->add('figures.'.$key, (string) __('ledger.own.number', ['least' => Show::plain($least, 1), 'most' => Show::plain($most, 0)]));
+                    $validator->errors()->add(
+                        'figures.'.$key,
+                        (string) __('ledger.own.number', ['least' => Show::plain($least, 1), 'most' => Show::plain($most, 0)]),
+                    );
                 } else {
                     $this->figures[$key] = $value;
                 }

@@ -28,7 +28,10 @@ final class PlantGroupRequest extends FormRequest
     {
         $tank = $this->tank();
         $levels = $tank->keeper->show()->levels();
-        $kinds = [...array_keys(PlantCatalogue::all()), ...array_map(static fn(int $id): string => 'own-'.$id, array_map(intval(...), $tank->keeper->plantKinds->modelKeys()))];
+        $kinds = [...array_keys(PlantCatalogue::all()), ...array_map(
+            static fn(int $id): string => 'own-'.$id,
+            array_map(intval(...), $tank->keeper->plantKinds->modelKeys()),
+        )];
         $isNew = $this->filled('own_name');
         $percent = static fn(string $example): array => ['required', new Amount(0, 100, '%', $example)];
         $after = fn(string $field, string $words): Closure => function (string $attribute, mixed $value, Closure $fail) use ($field, $words): void {
@@ -40,7 +43,9 @@ final class PlantGroupRequest extends FormRequest
         $water = VesselQuery::tank($tank)->waterHeight();
         $kind = $this->kind();
         // A kind that stays low is not typed a metre tall; stems and ribbons may be longer than the water is deep.
-        $tallest = $kind?->form->entry()->reachesSurface === true ? min(GrowingGroup::TALLEST, 2.0 * $water) : min($water, 1.5 * ($kind->ceiling ?? $kind?->form->entry()->ceiling ?? $water));
+        $tallest = $kind?->form->entry()->reachesSurface === true
+            ? min(GrowingGroup::TALLEST, 2.0 * $water)
+            : min($water, 1.5 * ($kind->ceiling ?? $kind?->form->entry()->ceiling ?? $water));
 
         return [
             'kind' => [$isNew ? 'nullable' : 'required', Rule::in($kinds)],
@@ -58,8 +63,13 @@ final class PlantGroupRequest extends FormRequest
             'wished' => ['nullable', $levels->rule(5.0, $water, 200.0)],
             'perch' => ['nullable', $levels->rule(0.0, max(1.0, $water - 20.0), 120.0)],
             'ceiling' => ['nullable', $levels->rule(10.0, GrowingGroup::TALLEST, 300.0)],
-            'planted_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d'),
-                fn(string $attribute, mixed $value, Closure $fail) => $tank->started_on !== null && is_string($value) && $value < $tank->started_on->format('Y-m-d') ? $fail(__('said.day.set_up', ['day' => $tank->started_on->format('j M Y')])) : null],
+            'planted_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'
+                .CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d'),
+                fn(string $attribute, mixed $value, Closure $fail) => $tank->started_on !== null
+                    && is_string($value)
+                    && $value < $tank->started_on->format('Y-m-d')
+                    ? $fail(__('said.day.set_up', ['day' => $tank->started_on->format('j M Y')]))
+                    : null],
             'note' => ['nullable', 'string', 'max:500'],
         ];
     }

@@ -31,18 +31,28 @@ final class ProductRequest extends KeeperRequest
             'name' => ['required', 'string', 'max:60'],
             'salt' => ['required', Rule::in([...array_keys(Salts::all()), 'label', Product::CONDITIONER, Product::ACID, Product::FEED])],
             'unit' => ['required', Rule::in(['g', 'mL'])],
-            'purity' => [$this->holds(Product::CONDITIONER) || $this->holds(Product::ACID) || $this->holds(Product::FEED) ? 'nullable' : 'required', new Amount(1, 100, '%', '99')],
+            'purity' => [
+                $this->holds(Product::CONDITIONER) || $this->holds(Product::ACID) || $this->holds(Product::FEED) ? 'nullable' : 'required',
+                new Amount(1, 100, '%', '99'),
+            ],
             'price' => ['nullable', new Amount(0, 100000, '', '1.20')],
             'stock' => ['nullable', new Amount(0, 1000000, '', '500')],
             'label.dose' => [$need, $scales['dose']->rule(0.01, 10000.0, 6.0)],
             'label.litres' => [$need, $scales['litres']->rule(0.1, 100000.0, 20.0)],
-            'label.gh' => ['nullable', $scales['gh']->rule(0.0, Hardness::fromDegrees(100.0)->millimolePerLitre, Hardness::fromDegrees(6.0)->millimolePerLitre)],
+            'label.gh' => ['nullable', $scales['gh']->rule(
+                0.0,
+                Hardness::fromDegrees(100.0)->millimolePerLitre,
+                Hardness::fromDegrees(6.0)->millimolePerLitre,
+            )],
             'label.kh' => ['nullable', $scales['kh']->rule(0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre, 0.0)],
             'label.ec' => ['nullable', $scales['ec']->rule(0.0, 20000.0, 300.0)],
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
             'label.measured' => ['nullable', Rule::enum(DoseUnit::class)],
             'label.strength' => ['nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
-            ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()), ['nullable', $this->isByWeight() ? new Amount(0, 100, '%', '1.5') : new Amount(0, 100000, 'mg/L', '1.5')]),
+            ...array_fill_keys(
+                array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()),
+                ['nullable', $this->isByWeight() ? new Amount(0, 100, '%', '1.5') : new Amount(0, 100000, 'mg/L', '1.5')],
+            ),
             'label.days' => ['nullable', 'integer', 'between:1,60'],
             'label.chelate' => ['nullable', Rule::enum(Chelate::class)],
             'label.density' => ['nullable', new Amount(0.5, 2.5, 'g/mL', '1.1')], 'label.declared' => ['nullable', 'boolean'],
@@ -106,7 +116,9 @@ final class ProductRequest extends KeeperRequest
         $isLiquid = $this->holds(Product::FEED) || $this->input('unit') === 'mL';
 
         return [
-            'dose' => $this->holds(Product::CONDITIONER) ? $this->doseUnit()->scale($show) : ($isLiquid ? $show->liquids() : new Scale('g', 1.0, 3, ['g' => 1.0, 'kg' => 1000.0])),
+            'dose' => $this->holds(Product::CONDITIONER)
+                ? $this->doseUnit()->scale($show)
+                : ($isLiquid ? $show->liquids() : new Scale('g', 1.0, 3, ['g' => 1.0, 'kg' => 1000.0])),
             'litres' => $show->volumes(),
             'gh' => $show->widths(Parameter::GeneralHardness),
             'kh' => $show->widths(Parameter::CarbonateHardness),
@@ -145,17 +157,35 @@ final class ProductRequest extends KeeperRequest
         };
         $label = $this->holds(Product::ACID) ? ['kind' => $this->acid()?->value, 'percent' => $plain('label.percent')] : ($this->holds(Product::CONDITIONER)
             ? ['dose' => $base('dose'), 'litres' => $base('litres'), 'strength' => $base('strength'), 'measured' => $this->doseUnit()->value]
-            : ['dose' => $base('dose'), 'litres' => $base('litres'), 'gh' => $base('gh') ?? 0.0, 'kh' => $base('kh') ?? 0.0, 'ec' => $base('ec') > 0.0 ? $base('ec') : null, 'ratio' => $plain('label.ratio')]);
+            : [
+                'dose' => $base('dose'), 'litres' => $base('litres'), 'gh' => $base('gh') ?? 0.0, 'kh' => $base('kh') ?? 0.0,
+                'ec' => $base('ec') > 0.0 ? $base('ec') : null, 'ratio' => $plain('label.ratio'),
+            ]);
         if ($this->holds(Product::FEED)) {
-            $brings = array_filter(array_combine(array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()), array_map(static fn(Parameter $nutrient): float => $plain('label.'.$nutrient->value) ?? 0.0, Parameter::nutrients())));
+            $brings = array_filter(array_combine(
+                array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()),
+                array_map(static fn(Parameter $nutrient): float => $plain('label.'.$nutrient->value) ?? 0.0, Parameter::nutrients()),
+            ));
             if ($brings === []) {
                 throw ValidationException::withMessages(['label.nitrate' => __('said.write.brings')]);
             }
             $density = $plain('label.density') ?? 1.0;
             $declared = $this->boolean('label.declared');
             $label = $this->isByWeight()
-                ? ['dose' => 1.0, 'litres' => 1.0] + array_combine(array_keys($brings), array_map(static fn(string $name, float $percent): float => round(Fertiliser::ofPercent(Parameter::from($name), $density, $percent, $declared), 3), array_keys($brings), $brings))
-                : ['dose' => $base('dose'), 'litres' => $base('litres')] + ($this->filled('label.days') ? ['days' => $this->integer('label.days')] : []) + $brings;
+                ? ['dose' => 1.0, 'litres' => 1.0] + array_combine(
+                    array_keys($brings),
+                    array_map(
+                        static fn(string $name, float $percent): float => round(
+                            Fertiliser::ofPercent(Parameter::from($name), $density, $percent, $declared),
+                            3,
+                        ),
+                        array_keys($brings),
+                        $brings,
+                    ),
+                )
+                : [
+                    'dose' => $base('dose'), 'litres' => $base('litres'),
+                ] + ($this->filled('label.days') ? ['days' => $this->integer('label.days')] : []) + $brings;
             if (isset($brings[Parameter::Iron->value]) && $this->filled('label.chelate')) {
                 $label['chelate'] = (string) $this->string('label.chelate');
             }

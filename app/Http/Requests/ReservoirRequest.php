@@ -49,7 +49,10 @@ final class ReservoirRequest extends KeeperRequest
     {
         $volumes = $this->keeper()->show()->volumes();
         $was = $this->route('reservoir');
-        $litres = fn(string $field): float => $volumes->keep($this->input($field), $was instanceof Reservoir && is_numeric($was->getAttribute($field)) ? (float) $was->getAttribute($field) : null) ?? 0.0;
+        $litres = fn(string $field): float => $volumes->keep(
+            $this->input($field),
+            $was instanceof Reservoir && is_numeric($was->getAttribute($field)) ? (float) $was->getAttribute($field) : null,
+        ) ?? 0.0;
 
         return [
             'name' => (string) $this->string('name'),

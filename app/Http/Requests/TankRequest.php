@@ -73,9 +73,15 @@ class TankRequest extends KeeperRequest
             'marks' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'array', 'max:'.HeightTable::MOST_MARKS],
             'marks.*' => [Rule::excludeIf(!$shape->needsTable()), 'array:level,litres'],
             'marks.*.level' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.litres', $levels->rule(...self::MARK)],
-            'marks.*.litres' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.level', $this->scale('measured_litres')->rule(...self::LIMITS['measured_litres'])],
+            'marks.*.litres' => [
+                Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.level',
+                $this->scale('measured_litres')->rule(...self::LIMITS['measured_litres']),
+            ],
             'passive' => ['nullable', Rule::enum(PassiveSource::class)],
-            'started_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:1950-01-01', 'before_or_equal:'.$keeper->show()->local(CarbonImmutable::now())->format('Y-m-d')],
+            'started_on' => [
+                'bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:1950-01-01',
+                'before_or_equal:'.$keeper->show()->local(CarbonImmutable::now())->format('Y-m-d'),
+            ],
             'animals' => ['required', Rule::enum(AnimalGroup::class)],
             'fish_height' => ['nullable', $within('fish_height')],
             'warmth' => [$asked, $within('warmth')],
@@ -143,7 +149,10 @@ class TankRequest extends KeeperRequest
         $byTape = VesselQuery::tank($bare)->litres();
         if (abs($tank->measured_litres - $byTape) > self::ODD_COUNT * $byTape) {
             $show = $this->keeper()->show();
-            $validator->errors()->add('measured_litres', (string) __('said.look.measures', ['tape' => $show->volume($byTape), 'count' => $show->volume($tank->measured_litres)]));
+            $validator->errors()->add(
+                'measured_litres',
+                (string) __('said.look.measures', ['tape' => $show->volume($byTape), 'count' => $show->volume($tank->measured_litres)]),
+            );
             $validator->errors()->add('ask.measured_litres', '1');
         }
     }
@@ -175,7 +184,9 @@ class TankRequest extends KeeperRequest
         $was = $was instanceof Tank ? $was : null;
         $number = fn(string $field): ?float => $this->scale($field)->keep($this->input($field), is_numeric($was?->getAttribute($field)) ? (float) $was->getAttribute($field) : null);
         $plain = fn(string $field): ?float => Amount::parse($this->input($field));
-        $share = static fn(?float $typed, float $usual, ?float $kept): float => $typed === null ? $usual : ($kept !== null && abs(100.0 * $kept - $typed) < 0.5 && Show::plain(100.0 * $kept, 0) === Show::plain($typed, 4) ? $kept : $typed / 100.0);
+        $share = static fn(?float $typed, float $usual, ?float $kept): float => $typed === null
+            ? $usual
+            : ($kept !== null && abs(100.0 * $kept - $typed) < 0.5 && Show::plain(100.0 * $kept, 0) === Show::plain($typed, 4) ? $kept : $typed / 100.0);
         $animals = AnimalGroup::tryFrom((string) $this->string('animals')) ?? AnimalGroup::Community;
         [$usualShare, $usualDays, $usualHeight] = $animals->routine();
         $values = [];

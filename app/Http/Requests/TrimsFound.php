@@ -20,7 +20,8 @@ use Illuminate\Validation\ValidationException;
 final class TrimsFound
 {
     /**
-     * @return array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> by stand, as KeepLooks takes them
+     * @return array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> by
+     *     stand, as KeepLooks takes them
      *
      * @throws ValidationException with a message at each field that is wrong
      */
@@ -31,12 +32,19 @@ final class TrimsFound
         }
         $cuts = $step->content->plantGroups;
         $last = [];
-        foreach (PlantGroup::query()->standing()->where('tank_id', $checklist->tank_id)->whereKey(array_map(static fn(GroupTrim $cut): int => $cut->plantGroup, $cuts))->with('latestLook')->get() as $plantGroup) {
+        foreach (PlantGroup::query()->standing()->where('tank_id', $checklist->tank_id)->whereKey(array_map(
+            static fn(GroupTrim $cut): int => $cut->plantGroup,
+            $cuts,
+        ))->with('latestLook')->get() as $plantGroup) {
             $last[$plantGroup->id] = $plantGroup->latestLook;
         }
         $found = $faults = [];
         foreach ($cuts as $cut) {
-            if (!array_key_exists($cut->plantGroup, $last) || !in_array((string) $cut->plantGroup, array_map(strval(...), array_filter((array) $request->input('cut_stands', []), is_scalar(...))), true)) {
+            if (!array_key_exists($cut->plantGroup, $last) || !in_array(
+                (string) $cut->plantGroup,
+                array_map(strval(...), array_filter((array) $request->input('cut_stands', []), is_scalar(...))),
+                true,
+            )) {
                 continue;
             }
             [$before, $isTyped] = self::read($request, $cut, 'before', $cut->before, $show, $faults);

@@ -53,21 +53,46 @@ final class WaterChangeRequest extends FormRequest
         return $this->faults = Validator::make($this->all(), [
             'reason' => ['nullable', Rule::enum(ChangeReason::class)],
             'way' => ['nullable', Rule::enum(AmountField::class)],
-            'nitrate_goal' => [$when(ChangeReason::Nitrate), new Amount(0, round($nitrate->fromBase(500.0), 1), $nitrate->label, Show::plain($nitrate->fromBase(20.0), 1))],
-            'conductivity_goal' => [$when(ChangeReason::Conductivity), new Amount(0, round($conductivity->fromBase(5000.0)), $conductivity->label, Show::plain($conductivity->fromBase(250.0), 0))],
+            'nitrate_goal' => [$when(ChangeReason::Nitrate), new Amount(
+                0,
+                round($nitrate->fromBase(500.0), 1),
+                $nitrate->label,
+                Show::plain($nitrate->fromBase(20.0), 1),
+            )],
+            'conductivity_goal' => [$when(ChangeReason::Conductivity), new Amount(
+                0,
+                round($conductivity->fromBase(5000.0)),
+                $conductivity->label,
+                Show::plain($conductivity->fromBase(250.0), 0),
+            )],
             'treatment_out' => [$when(ChangeReason::Treatment), new Amount(1, 99, '%', '75')],
             'litres' => [$amount(AmountField::Litres), $show->volumes()->rule(0.0, $vessel->litres(), 40.0)],
             'percent' => [$amount(AmountField::Percent), new Amount(0, 100, '%', '30')],
             'mark' => [$amount(AmountField::Mark), $show->levels()->rule(floor($tank->water_below_rim), floor($vessel->rim), 180.0)],
             'buckets' => [$amount(AmountField::Buckets), new Amount(0, round($vessel->litres() / max(0.1, $tank->keeper->bucket_litres), 1), 'buckets', '4')],
-            'drains' => ['nullable', 'integer', 'between:1,4', fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1 ? $fail(__('said.whole.once_running')) : null],
+            'drains' => [
+                'nullable', 'integer', 'between:1,4',
+                fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1
+                    ? $fail(__('said.whole.once_running'))
+                    : null,
+            ],
             'inflow' => ['nullable', new Amount(0, 90, '%', '50')],
             'water' => ['nullable', 'integer', $mine],
             'second_water' => ['nullable', 'integer', $mine],
             'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
             'waterline' => ['nullable', $show->levels()->rule(floor($tank->water_below_rim), floor($vessel->rim - 20.0), 40.0)],
-            'landing' => ['nullable', new Amount(round($celsius->fromBase(5.0), 1), round($celsius->fromBase(38.0), 1), $celsius->label, Show::plain($celsius->fromBase(24.0), 1))],
-            'stream' => ['nullable', new Amount(round($celsius->fromBase(0.0), 1), round($celsius->fromBase(40.0), 1), $celsius->label, Show::plain($celsius->fromBase(23.0), 1))],
+            'landing' => ['nullable', new Amount(
+                round($celsius->fromBase(5.0), 1),
+                round($celsius->fromBase(38.0), 1),
+                $celsius->label,
+                Show::plain($celsius->fromBase(24.0), 1),
+            )],
+            'stream' => ['nullable', new Amount(
+                round($celsius->fromBase(0.0), 1),
+                round($celsius->fromBase(40.0), 1),
+                $celsius->label,
+                Show::plain($celsius->fromBase(23.0), 1),
+            )],
         ], [
             'required' => __('said.number.needed'),
             'drains.integer' => __('said.whole.drains'),
@@ -108,7 +133,9 @@ final class WaterChangeRequest extends FormRequest
             $first,
             $second,
             ($this->number($tank, 'second_share') ?? 100.0 * $tank->second_share) / 100.0,
-            $this->faults($tank)->has('waterline') ? $tank->water_below_rim : ($show->levels()->keep($this->input('waterline'), $tank->water_below_rim) ?? $tank->water_below_rim),
+            $this->faults($tank)->has('waterline')
+                ? $tank->water_below_rim
+                : ($show->levels()->keep($this->input('waterline'), $tank->water_below_rim) ?? $tank->water_below_rim),
             $inBase('stream', Parameter::Temperature),
             ($this->number($tank, 'inflow') ?? 0.0) / 100.0,
             $inBase('landing', Parameter::Temperature),

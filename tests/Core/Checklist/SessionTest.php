@@ -30,12 +30,34 @@ final class SessionTest extends TestCase
      * @param list<Task>            $tasks
      * @param array<string, string> $schools
      */
-    private static function session(array $devices = [], float $mark = 200, bool $tap = true, AnimalGroup $animals = AnimalGroup::Community, int $drains = 1, array $tasks = [], array $schools = [], float $litres = 40.0, float $inflow = 0.0): Session
-    {
+    private static function session(
+        array $devices = [],
+        float $mark = 200,
+        bool $tap = true,
+        AnimalGroup $animals = AnimalGroup::Community,
+        int $drains = 1,
+        array $tasks = [],
+        array $schools = [],
+        float $litres = 40.0,
+        float $inflow = 0.0,
+    ): Session {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, SubstrateLayer::none());
-        $levels = array_map(static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300), array_values(array_filter($devices, static fn(DeviceKind $d): bool => $d->hangsInWater())));
+        $levels = array_map(
+            static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300),
+            array_values(array_filter($devices, static fn(DeviceKind $d): bool => $d->hangsInWater())),
+        );
 
-        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $drains, inflow: $inflow), new Needs($animals), $devices, $levels, $mark, $tap, !$tap, $tasks, $schools);
+        return new Session(
+            new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $drains, inflow: $inflow),
+            new Needs($animals),
+            $devices,
+            $levels,
+            $mark,
+            $tap,
+            !$tap,
+            $tasks,
+            $schools,
+        );
     }
 
     /** @return list<string> */
@@ -81,14 +103,23 @@ final class SessionTest extends TestCase
         $session = self::session(DeviceKind::cases(), tasks: Task::cases(), litres: 0.0);
         $keys = self::keys($session);
 
-        self::assertSame([], array_intersect($keys, ['read', 'new_water', 'cool', 'vacuum', 'drain', 'spot', 'condition', 'refill', 'trim_high', 'read_after', 'flow_off']));
-        self::assertSame(['look', 'hands', 'off', 'valves', 'glass', 'trim', 'media', 'check', 'on', 'close'], array_values(array_intersect($keys, ['look', 'hands', 'off', 'valves', 'glass', 'trim', 'media', 'check', 'on', 'close'])));
+        self::assertSame(
+            [],
+            array_intersect($keys, ['read', 'new_water', 'cool', 'vacuum', 'drain', 'spot', 'condition', 'refill', 'trim_high', 'read_after', 'flow_off']),
+        );
+        self::assertSame(
+            ['look', 'hands', 'off', 'valves', 'glass', 'trim', 'media', 'check', 'on', 'close'],
+            array_values(array_intersect($keys, ['look', 'hands', 'off', 'valves', 'glass', 'trim', 'media', 'check', 'on', 'close'])),
+        );
         self::assertFalse($session->does(Task::Vacuum));
     }
 
     public function testWhereNoHandGoesInNothingGoesOff(): void
     {
-        self::assertSame(['look', 'hands', 'cover_glass', 'fertilise', 'lid', 'close'], self::keys(self::session([DeviceKind::Heater, DeviceKind::Canister], tasks: [Task::CoverGlass, Task::Fertilise], litres: 0.0)));
+        self::assertSame(
+            ['look', 'hands', 'cover_glass', 'fertilise', 'lid', 'close'],
+            self::keys(self::session([DeviceKind::Heater, DeviceKind::Canister], tasks: [Task::CoverGlass, Task::Fertilise], litres: 0.0)),
+        );
         // Its lens is wiped with the lamp off, and nothing else.
         self::assertSame([DeviceKind::Lamp], self::session(DeviceKind::cases(), tasks: [Task::CoverGlass], litres: 0.0)->switchList());
         self::assertSame(count(DeviceKind::cases()) - 1, count(self::session(DeviceKind::cases())->switchList()));
@@ -101,7 +132,10 @@ final class SessionTest extends TestCase
         $session = self::session([DeviceKind::Heater], tasks: [Task::Vacuum, Task::Planting], inflow: 0.5);
         $keys = self::keys($session);
 
-        self::assertSame(['condition', 'vacuum', 'drain', 'planting', 'refill'], array_values(array_intersect($keys, ['condition', 'vacuum', 'drain', 'planting', 'refill'])));
+        self::assertSame(
+            ['condition', 'vacuum', 'drain', 'planting', 'refill'],
+            array_values(array_intersect($keys, ['condition', 'vacuum', 'drain', 'planting', 'refill'])),
+        );
         self::assertSame([], $session->order()->broken);
         $drain = array_values(array_filter($session->jobs(), static fn(StepDefinition $job): bool => $job->key === 'drain'))[0];
         self::assertContains(Caution::Scald, $session->cautionsOf($drain));
@@ -114,7 +148,10 @@ final class SessionTest extends TestCase
         yield 'a change is looked at in the evening' => [[FollowUpKind::Evening], self::session()];
         yield 'so is work with the hands in' => [[FollowUpKind::Evening], self::session(tasks: [Task::Trim], litres: 0.0)];
         yield 'a wiped pane is not' => [[], self::session(tasks: [Task::Outside], litres: 0.0)];
-        yield 'media wait for what was stirred' => [[FollowUpKind::Evening, FollowUpKind::Media], self::session(tasks: [Task::Media], schools: ['media' => 'next_day'])];
+        yield 'media wait for what was stirred' => [[FollowUpKind::Evening, FollowUpKind::Media], self::session(
+            tasks: [Task::Media],
+            schools: ['media' => 'next_day'],
+        )];
         yield 'media are rinsed already' => [[FollowUpKind::Evening], self::session(tasks: [Task::Media])];
     }
 

@@ -116,8 +116,21 @@ final class StepCatalogueTest extends TestCase
     private static function session(array $schools = []): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, SubstrateLayer::none());
-        $levels = array_map(static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300), array_values(array_filter(DeviceKind::cases(), static fn(DeviceKind $d): bool => $d->hangsInWater())));
+        $levels = array_map(
+            static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300),
+            array_values(array_filter(DeviceKind::cases(), static fn(DeviceKind $d): bool => $d->hangsInWater())),
+        );
 
-        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, 1), new Needs(AnimalGroup::HardyShrimp), DeviceKind::cases(), $levels, 200.0, true, true, Task::cases(), $schools);
+        return new Session(
+            new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, 1),
+            new Needs(AnimalGroup::HardyShrimp),
+            DeviceKind::cases(),
+            $levels,
+            200.0,
+            true,
+            true,
+            Task::cases(),
+            $schools,
+        );
     }
 }

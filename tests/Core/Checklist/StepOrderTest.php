@@ -42,7 +42,15 @@ final class StepOrderTest extends TestCase
                 $choices = $school->choices();
                 $schools[$school->value] = $choices[$chance->getInt(0, count($choices) - 1)];
             }
-            $session = self::session(array_values(array_filter(Task::cases(), $maybe)), array_values(array_filter(DeviceKind::cases(), $maybe)), $schools, $chance->getInt(1, 3), 60.0 + $chance->getInt(0, 250), $maybe() ? 40.0 : 0.0, $maybe() ? 0.5 : 0.0);
+            $session = self::session(
+                array_values(array_filter(Task::cases(), $maybe)),
+                array_values(array_filter(DeviceKind::cases(), $maybe)),
+                $schools,
+                $chance->getInt(1, 3),
+                60.0 + $chance->getInt(0, 250),
+                $maybe() ? 40.0 : 0.0,
+                $maybe() ? 0.5 : 0.0,
+            );
             $order = $session->order();
             $place = array_flip($order->keys());
 
@@ -223,11 +231,31 @@ final class StepOrderTest extends TestCase
      * @param list<DeviceKind>          $devices
      * @param array<string, string> $schools
      */
-    private static function session(array $tasks, array $devices, array $schools = [], int $drains = 1, float $mark = 200.0, float $litres = 40.0, float $inflow = 0.0): Session
-    {
+    private static function session(
+        array $tasks,
+        array $devices,
+        array $schools = [],
+        int $drains = 1,
+        float $mark = 200.0,
+        float $litres = 40.0,
+        float $inflow = 0.0,
+    ): Session {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, SubstrateLayer::none());
-        $levels = array_map(static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300), array_values(array_filter($devices, static fn(DeviceKind $d): bool => $d->hangsInWater())));
+        $levels = array_map(
+            static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300),
+            array_values(array_filter($devices, static fn(DeviceKind $d): bool => $d->hangsInWater())),
+        );
 
-        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $inflow > 0.0 ? 1 : $drains, inflow: $inflow), new Needs(AnimalGroup::PlantsFirst), $devices, $levels, $mark, true, true, $tasks, $schools);
+        return new Session(
+            new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $inflow > 0.0 ? 1 : $drains, inflow: $inflow),
+            new Needs(AnimalGroup::PlantsFirst),
+            $devices,
+            $levels,
+            $mark,
+            true,
+            true,
+            $tasks,
+            $schools,
+        );
     }
 }

@@ -32,7 +32,10 @@ final class NitrificationTest extends TestCase
     public function testItGoesAsAStiffSolverFindsIt(Row $row): void
     {
         // The parameters are those of the published rows.
-        self::assertSame([$row->number('muA'), $row->number('muB'), $row->number('KA'), $row->number('YA'), $row->number('YB'), $row->number('b')], [...Nitrification::GROWTH, Nitrification::HALF[0], ...Nitrification::YIELD, Nitrification::DECAY]);
+        self::assertSame(
+            [$row->number('muA'), $row->number('muB'), $row->number('KA'), $row->number('YA'), $row->number('YB'), $row->number('b')],
+            [...Nitrification::GROWTH, Nitrification::HALF[0], ...Nitrification::YIELD, Nitrification::DECAY],
+        );
         $model = new Nitrification($row->number('S'), $row->number('U'), [$row->number('XA0'), $row->number('XB0')], $row->number('T'), $row->number('pH'));
         $course = $model->course(43);
 
@@ -42,7 +45,9 @@ final class NitrificationTest extends TestCase
         self::assertEqualsWithDelta($row->number('peak_nitrite_mgN_L'), $course->nitrite->value, 0.01 * $row->number('peak_nitrite_mgN_L'));
         foreach ($row->numbers('days') as $i => $day) {
             $point = $course->points[(int) $day];
-            foreach (['ammonia' => $point->ammonia, 'nitrite' => $point->nitrite, 'nitrate' => $point->nitrate, 'plants' => $point->plants] as $name => $value) {
+            foreach ([
+                'ammonia' => $point->ammonia, 'nitrite' => $point->nitrite, 'nitrate' => $point->nitrate, 'plants' => $point->plants,
+            ] as $name => $value) {
                 $expected = $row->numbers($name.'_mgN_L')[$i];
                 self::assertEqualsWithDelta($expected, $value, max(0.01, 0.01 * $expected), $name.' on day '.$day);
             }
@@ -141,12 +146,15 @@ final class NitrificationTest extends TestCase
             for ($day = (int) ceil($true->nitrite->day); $gone > 63.0 && $day <= 63; ++$day) {
                 $most = static fn(int $on): float => max($true->points[$on]->ammonia, $true->points[$on]->nitrite);
                 // At the hour at which it falls below, straight from one day to the next.
-                $gone = $most($day) <= CyclingReadiness::NEAR_NOTHING ? max($true->nitrite->day, $day - min(1.0, (CyclingReadiness::NEAR_NOTHING - $most($day)) / max(1e-9, $most($day - 1) - $most($day)))) : $gone;
+                $gone = $most($day) <= CyclingReadiness::NEAR_NOTHING
+                    ? max($true->nitrite->day, $day - min(1.0, (CyclingReadiness::NEAR_NOTHING - $most($day)) / max(1e-9, $most($day - 1) - $most($day))))
+                    : $gone;
             }
             $later = $true->points[$until + 7];
             $now = $true->points[$until];
             foreach ([
-                'peak' => [$true->nitrite->day, $expected->nitritePeak], 'ready' => [$gone, $expected->readyOn], 'ammonia in a week' => [$later->ammonia, $expected->days[$until + 7][1]],
+                'peak' => [$true->nitrite->day, $expected->nitritePeak], 'ready' => [$gone, $expected->readyOn], 'ammonia in a week' => [$later
+                    ->ammonia, $expected->days[$until + 7][1]],
                 'nitrite in a week' => [$later->nitrite, $expected->days[$until + 7][2]], 'nitrite now' => [$now->nitrite, $expected->days[$until][2]],
             ] as $what => [$truth, [$low, , $high]]) {
                 $held[$what] += (int) ($truth >= $low - 1e-9 && $truth <= $high + 1e-9);
@@ -179,7 +187,8 @@ final class NitrificationTest extends TestCase
 
     public function testFoodGivesBackOneOfTheTwoEquivalents(): void
     {
-        $of = static fn(bool $isOfFood): float => (new Nitrification(0.3, 0.0, Nitrification::SEEDED, alkalinity: 5.0, isOfFood: $isOfFood))->course(40)->points[40]->alkalinity ?? 0.0;
+        $of = static fn(bool $isOfFood): float => (new Nitrification(0.3, 0.0, Nitrification::SEEDED, alkalinity: 5.0, isOfFood: $isOfFood))
+            ->course(40)->points[40]->alkalinity ?? 0.0;
         // Forty days of 0.3 mg/L, nearly all of it nitrate by then: 12 / 14.007 mmol, an equivalent each of food and two of ammonium.
         self::assertEqualsWithDelta(12.0 / 14.007, 5.0 - $of(true), 0.05);
         self::assertEqualsWithDelta(2.0 * 12.0 / 14.007, 5.0 - $of(false), 0.05);
@@ -214,14 +223,23 @@ final class NitrificationTest extends TestCase
     public function testYoungSoilIsChangedHalfDailyThenLessOrLeftToItsBacteria(): void
     {
         $plenty = array_map(static fn(int $day): float => CyclingPhases::change(CyclingMethod::Planted, AmmoniaSource::Soil, $day, true), range(1, 21));
-        self::assertSame([7, 4, 2], [count(array_filter(array_slice($plenty, 0, 7))), count(array_filter(array_slice($plenty, 7, 7))), count(array_filter(array_slice($plenty, 14, 7)))]);
+        self::assertSame(
+            [7, 4, 2],
+            [
+                count(array_filter(array_slice($plenty, 0, 7))), count(array_filter(array_slice($plenty, 7, 7))),
+                count(array_filter(array_slice($plenty, 14, 7))),
+            ],
+        );
         self::assertSame(0.3, CyclingPhases::change(CyclingMethod::Planted, AmmoniaSource::Soil, 7, false));
         self::assertSame(0.0, CyclingPhases::change(CyclingMethod::Dark, AmmoniaSource::Soil, 7, true));
     }
 
     public function testEveryDayOfThreeMonthsHasItsChange(): void
     {
-        $days = static fn(CyclingMethod $way, AmmoniaSource $source, bool $plenty): array => array_map(static fn(int $day): float => CyclingPhases::change($way, $source, $day, $plenty), range(0, 90));
+        $days = static fn(CyclingMethod $way, AmmoniaSource $source, bool $plenty): array => array_map(
+            static fn(int $day): float => CyclingPhases::change($way, $source, $day, $plenty),
+            range(0, 90),
+        );
         // Half each day of the first week, on even days of the second, on two days of each week until the sixth is over, then 40 % a week.
         $expected = array_fill(0, 91, 0.0);
         foreach ([...range(1, 7), 8, 10, 12, 14, 17, 21, 24, 28, 31, 35, 38, 42] as $day) {

@@ -21,7 +21,8 @@ final class CausesTest extends TestCase
     public function testANewLampAndADugBedAreBothFoundLikely(): void
     {
         $hints = DiagnosticSigns::all();
-        $answers = Answers::none()->with($hints['lamp_new'], Observation::YES)->with($hints['bed_dug'], Observation::YES)->with($hints['ammonium_seen'], Observation::YES);
+        $answers = Answers::none()->with($hints['lamp_new'], Observation::YES)->with($hints['bed_dug'], Observation::YES)
+            ->with($hints['ammonium_seen'], Observation::YES);
         $now = Causes::of($answers, ['thread' => 0.5, 'spirogyra' => 0.5])->posterior();
         self::assertGreaterThan(0.6, $now['light_strong']);
         self::assertGreaterThan(0.8, $now['ammonia']);
@@ -81,7 +82,10 @@ final class CausesTest extends TestCase
                     // Of those that tell the same thing one is asked.
                     $group = DiagnosticSigns::all()[$sign]->group;
                     if (($group === '' || !isset($groups[$group])) && $chance->getInt(0, 9) < 7) {
-                        $answers = $answers->with(DiagnosticSigns::all()[$sign], $chance->getInt(0, 999) < 100.0 * ($isAtWork ? $share->with['yes'] : $share->without['yes']) ? Observation::YES : Observation::NO);
+                        $answers = $answers->with(
+                            DiagnosticSigns::all()[$sign],
+                            $chance->getInt(0, 999) < 100.0 * ($isAtWork ? $share->with['yes'] : $share->without['yes']) ? Observation::YES : Observation::NO,
+                        );
                         $groups[$group] = true;
                     }
                 }
@@ -104,7 +108,8 @@ final class CausesTest extends TestCase
         self::assertSame('potassium', array_key_first(LeafCauses::of($pinholes)->ranked()));
         self::assertLessThan(0.6, LeafCauses::of($pinholes)->posterior()['potassium']);
         self::assertGreaterThan(0.7, LeafCauses::of($pinholes->with($signs['potassium_low'], Observation::YES))->posterior()['potassium']);
-        $melting = Answers::none()->with($signs['planted_lately'], Observation::YES)->with($signs['new_sound'], Observation::YES)->with($signs['pattern'], 'glassy');
+        $melting = Answers::none()->with($signs['planted_lately'], Observation::YES)->with($signs['new_sound'], Observation::YES)
+            ->with($signs['pattern'], 'glassy');
         self::assertSame('transition', array_key_first(LeafCauses::of($melting)->ranked()));
         $pale = Answers::none()->with($signs['which'], 'new')->with($signs['leaf_colour'], 'pale');
         self::assertSame('iron', array_key_first(LeafCauses::of($pale)->ranked()));

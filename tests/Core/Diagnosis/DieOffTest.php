@@ -103,7 +103,11 @@ final class DieOffTest extends TestCase
 
     public function testNonsenseIsNamed(): void
     {
-        foreach ([static fn() => new DieOff(FindingKind::Alga, -1.0, 60.0, 1.0, true), static fn() => DieOff::highestPh(0.0, 25.0), static fn() => LightStep::hours(25.0), static fn() => Grazer::RamsHorn->against(NAN, 25.0, null, new Needs(AnimalGroup::Community)), static fn() => (new DieOff(FindingKind::Alga, 1.0, 60.0, 1.0, true))->changes(0.02, 1.0, 1.0, 25.0)] as $nonsense) {
+        foreach ([
+            static fn() => new DieOff(FindingKind::Alga, -1.0, 60.0, 1.0, true), static fn() => DieOff::highestPh(0.0, 25.0),
+            static fn() => LightStep::hours(25.0), static fn() => Grazer::RamsHorn->against(NAN, 25.0, null, new Needs(AnimalGroup::Community)),
+            static fn() => (new DieOff(FindingKind::Alga, 1.0, 60.0, 1.0, true))->changes(0.02, 1.0, 1.0, 25.0),
+        ] as $nonsense) {
             try {
                 $nonsense();
                 self::fail('It passed.');

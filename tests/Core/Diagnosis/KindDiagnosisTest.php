@@ -98,7 +98,16 @@ final class KindDiagnosisTest extends TestCase
             foreach (AppearanceSigns::all() as $sign) {
                 // Signs that tell the same thing would count once and be drawn twice.
                 if ($sign->key !== 'length' && $chance->getInt(0, 9) < 2) {
-                    $answers = $answers->with($sign, self::drawn($chance, array_combine($sign->options, $kind === ExclusiveDiagnosis::NONE ? self::others($sign) : KindDiagnosis::share(AlgaeTypes::all()[$kind], $sign))));
+                    $answers = $answers->with(
+                        $sign,
+                        self::drawn(
+                            $chance,
+                            array_combine(
+                                $sign->options,
+                                $kind === ExclusiveDiagnosis::NONE ? self::others($sign) : KindDiagnosis::share(AlgaeTypes::all()[$kind], $sign),
+                            ),
+                        ),
+                    );
                 }
             }
             $ranked = KindDiagnosis::of($answers)->ranked();

@@ -37,7 +37,10 @@ final class LevelShiftTest extends TestCase
 
             return;
         }
-        self::assertSame([(int) $row->number('alarm_index'), (int) $row->number('began_index'), $row->text('side') === 'up'], [$shift?->alarm, $shift?->began, $shift?->up]);
+        self::assertSame(
+            [(int) $row->number('alarm_index'), (int) $row->number('began_index'), $row->text('side') === 'up'],
+            [$shift?->alarm, $shift?->began, $shift?->up],
+        );
     }
 
     /** @return iterable<string, array{float}> how alike neighbours are */
@@ -88,7 +91,13 @@ final class LevelShiftTest extends TestCase
     {
         self::assertNull(LevelShift::last([...array_fill(0, 10, 1.0), ...array_fill(0, 10, 9.0)]));
         self::assertNull(LevelShift::last(array_fill(0, 60, 4.2)));
-        self::assertSame(30, LevelShift::last([...array_map(static fn(int $i): float => 5.0 + 0.1 * ($i % 3), range(0, 29)), ...array_map(static fn(int $i): float => 7.0 + 0.1 * ($i % 3), range(0, 6))])?->began);
+        self::assertSame(
+            30,
+            LevelShift::last([...array_map(
+                static fn(int $i): float => 5.0 + 0.1 * ($i % 3),
+                range(0, 29),
+            ), ...array_map(static fn(int $i): float => 7.0 + 0.1 * ($i % 3), range(0, 6))])?->began,
+        );
     }
 
     public function testTheLastOfTwoShiftsIsTheOneThatIsTold(): void

@@ -90,7 +90,9 @@ final class WeighingTest extends TestCase
     {
         $signs = $shares = [];
         // Of ten cases of the kind, and of ten of anything else: rare for it, common for all, rare for all, and less than twice or more than twice as rare.
-        foreach (['slimy' => [0.5, 6.0], 'green' => [7.0, 9.0], 'purple' => [0.4, 0.5], 'long' => [0.9, 1.7], 'thin' => [0.9, 1.9]] as $key => [$with, $without]) {
+        foreach ([
+            'slimy' => [0.5, 6.0], 'green' => [7.0, 9.0], 'purple' => [0.4, 0.5], 'long' => [0.9, 1.7], 'thin' => [0.9, 1.9],
+        ] as $key => [$with, $without]) {
             $signs[] = Observation::yesNo($key);
             $shares[$key] = ['one' => [$with / 10.0, 1.0 - $with / 10.0], ExclusiveDiagnosis::NONE => [$without / 10.0, 1.0 - $without / 10.0]];
         }
@@ -128,7 +130,12 @@ final class WeighingTest extends TestCase
             $shares['s1'][$kind] = [0.3, 0.7];
         }
         $before = (new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()->with($signs[0], Observation::YES)))->posterior();
-        $after = (new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()->with($signs[0], Observation::YES)->with($signs[1], Observation::NO)))->posterior();
+        $after = (new ExclusiveDiagnosis(
+            $signs,
+            $prior,
+            $shares,
+            Answers::none()->with($signs[0], Observation::YES)->with($signs[1], Observation::NO),
+        ))->posterior();
         self::assertEqualsWithDelta($before, $after, 1e-12);
     }
 
@@ -136,10 +143,22 @@ final class WeighingTest extends TestCase
     {
         [$signs, $prior, $shares] = self::random(new Randomizer(new Mt19937(5)), 4, 3);
         $sum = array_sum($prior);
-        self::assertEqualsWithDelta(array_map(static fn(float $p): float => $p / $sum, $prior), (new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()))->posterior(), 1e-12);
+        self::assertEqualsWithDelta(
+            array_map(static fn(float $p): float => $p / $sum, $prior),
+            (new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()))->posterior(),
+            1e-12,
+        );
         $said = Answers::none()->with($signs[0], Observation::NO);
-        self::assertEqualsWithDelta((new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()))->posterior(), (new ExclusiveDiagnosis($signs, $prior, $shares, $said->without('s0')))->posterior(), 1e-12);
-        self::assertNotEqualsWithDelta((new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()))->posterior(), (new ExclusiveDiagnosis($signs, $prior, $shares, $said))->posterior(), 1e-3);
+        self::assertEqualsWithDelta(
+            (new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()))->posterior(),
+            (new ExclusiveDiagnosis($signs, $prior, $shares, $said->without('s0')))->posterior(),
+            1e-12,
+        );
+        self::assertNotEqualsWithDelta(
+            (new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()))->posterior(),
+            (new ExclusiveDiagnosis($signs, $prior, $shares, $said))->posterior(),
+            1e-3,
+        );
         self::assertNull($said->option($signs[1]));
         self::assertSame(Observation::NO, $said->option($signs[0]));
     }
@@ -189,7 +208,10 @@ final class WeighingTest extends TestCase
     public function testAskingEndsWhenTheActIsSettledOrTheAnswerCostsMoreThanItTells(): void
     {
         $signs = [Observation::yesNo('a'), Observation::yesNo('b')];
-        $shares = ['a' => ['x' => [0.95, 0.05], 'y' => [0.05, 0.95], 'none' => [0.5, 0.5]], 'b' => ['x' => [0.6, 0.4], 'y' => [0.4, 0.6], 'none' => [0.5, 0.5]]];
+        $shares = [
+            'a' => ['x' => [0.95, 0.05], 'y' => [0.05, 0.95], 'none' => [0.5, 0.5]],
+            'b' => ['x' => [0.6, 0.4], 'y' => [0.4, 0.6], 'none' => [0.5, 0.5]],
+        ];
         $prior = ['x' => 0.6, 'y' => 0.35, 'none' => 0.05];
         self::assertSame('a', (new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()))->next()?->sign->key);
         self::assertNull((new ExclusiveDiagnosis($signs, $prior, $shares, Answers::none()->with($signs[0], Observation::YES)))->next());

@@ -36,7 +36,9 @@ final class FertiliserTest extends TestCase
     public function testAMealBringsWhatStoichiometrySays(Row $row): void
     {
         $meal = Meal::of($row->number('food_g_day'), $row->number('protein_percent'), $row->number('water_L'), $row->number('share_of_nitrogen_released'));
-        foreach (['N' => 'N_mg_day', 'nitrate' => 'nitrate_mg_L_day', 'alkalinity' => 'alkalinity_used_meq_L_day', 'oxygen' => 'oxygen_used_mg_L_day'] as $figure => $field) {
+        foreach ([
+            'N' => 'N_mg_day', 'nitrate' => 'nitrate_mg_L_day', 'alkalinity' => 'alkalinity_used_meq_L_day', 'oxygen' => 'oxygen_used_mg_L_day',
+        ] as $figure => $field) {
             self::assertEqualsWithDelta($row->number($field), $meal->value($figure), 0.001 * $row->number($field), $figure);
         }
     }
@@ -50,7 +52,11 @@ final class FertiliserTest extends TestCase
         self::assertEqualsWithDelta(38.67, $feed->raises(Parameter::Potassium, 10.0, 100.0), 0.01);
         self::assertSame(0.0, $feed->raises(Parameter::Iron, 10.0, 100.0));
         // KH2PO4 136.08 g/mol: 94.97 of phosphate.
-        self::assertEqualsWithDelta(69.79, Fertiliser::ofSalt('2', 'x', Salts::get('potassium_phosphate'), 1.0, 0.1)->raises(Parameter::Phosphate, 10.0, 100.0), 0.02);
+        self::assertEqualsWithDelta(
+            69.79,
+            Fertiliser::ofSalt('2', 'x', Salts::get('potassium_phosphate'), 1.0, 0.1)->raises(Parameter::Phosphate, 10.0, 100.0),
+            0.02,
+        );
     }
 
     public function testLabelsAreReadAsTheySay(): void

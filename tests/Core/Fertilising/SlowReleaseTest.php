@@ -16,7 +16,10 @@ use PHPUnit\Framework\TestCase;
 
 final class SlowReleaseTest extends TestCase
 {
-    /** @return iterable<string, array{float, float}> days, and nitrate by hand: half a mg/L of nitrogen at first, 62.004 / 14.007 of it as nitrate, halved every 12 days */
+    /**
+     * @return iterable<string, array{float, float}> days, and nitrate by hand: half a mg/L of nitrogen at first, 62.004 / 14.007 of it as
+     *     nitrate, halved every 12 days
+     */
     public static function ages(): iterable
     {
         yield 'the first day' => [0.0, 2.213];
@@ -53,8 +56,16 @@ final class SlowReleaseTest extends TestCase
         // Two of 60 mg of nitrogen over a hundred days in 50 L: 120 mg * 0.25 / 100 / 50 of nitrogen, 4.4266 times that of nitrate.
         $fine = SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0]], Parameter::Nitrate, false, 50.0);
         self::assertEqualsWithDelta(0.006 * 4.4266, $fine->value('c'), 1e-5);
-        self::assertEqualsWithDelta(1.6, SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0]], Parameter::Nitrate, true, 50.0)->value('c') / $fine->value('c'), 1e-9);
-        self::assertEqualsWithDelta(1.0 / 3.0, SlowRelease::rootTabs([[RootTabKind::Clay, 2, 100.0]], Parameter::Nitrate, false, 50.0)->value('c') / $fine->value('c'), 1e-9);
+        self::assertEqualsWithDelta(
+            1.6,
+            SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0]], Parameter::Nitrate, true, 50.0)->value('c') / $fine->value('c'),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            1.0 / 3.0,
+            SlowRelease::rootTabs([[RootTabKind::Clay, 2, 100.0]], Parameter::Nitrate, false, 50.0)->value('c') / $fine->value('c'),
+            1e-9,
+        );
         // Potassium as plants take it: 0.030 of their dry mass beside 0.025 of nitrogen.
         self::assertEqualsWithDelta(0.006 * 1.2, SlowRelease::rootTabs([[RootTabKind::Coated, 2, 100.0]], Parameter::Potassium, false, 50.0)->value('c'), 1e-6);
         // A tenth to a half of it, eight times of ten.

@@ -92,7 +92,8 @@ final class ComputationTest extends TestCase
 
     public function testAnEquationWithoutSolutionSaysSo(): void
     {
-        $root = static fn(float $area): Computation => Computation::of('root')->given('area', 'area', new NormalValue($area, 1.0), '')->solve(['area = side^2'], 'side', 'side', '', [0, 10])->line('twice = 2 * side', 'twice', '');
+        $root = static fn(float $area): Computation => Computation::of('root')->given('area', 'area', new NormalValue($area, 1.0), '')
+            ->solve(['area = side^2'], 'side', 'side', '', [0, 10])->line('twice = 2 * side', 'twice', '');
 
         self::assertTrue($root(81.0)->isSolved());
         self::assertFalse($root(400.0)->isSolved('side'));

@@ -94,7 +94,10 @@ final class FormulaTest extends TestCase
 
     public function testNumbersCanBeWrittenIntoIt(): void
     {
-        self::assertSame('(1 - 0.4) * 30 + 0.4 * 5', Formula::of('after = (1 - f) * tank + f * source')->filledIn(['f' => '0.4', 'tank' => '30', 'source' => '5']));
+        self::assertSame(
+            '(1 - 0.4) * 30 + 0.4 * 5',
+            Formula::of('after = (1 - f) * tank + f * source')->filledIn(['f' => '0.4', 'tank' => '30', 'source' => '5']),
+        );
     }
 
     public function testAFunctionIsNotTakenForASymbol(): void
@@ -105,7 +108,10 @@ final class FormulaTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function broken(): iterable
     {
-        foreach (['no equals sign', 'x =', 'x = 2 +', 'x = (2', 'x = 2)', 'x = 2 3', 'x = sin(2)', 'x = 2 $ 3', '2 = x', 'x = min(4)', 'x = min(4, 5, 3)', 'x = min(1, 2, 3) + min(4)', 'x = exp(1, 2)', 'x = (1, 2)', 'x = 1, 2', 'x = min(4, )', 'x = ()'] as $text) {
+        foreach ([
+            'no equals sign', 'x =', 'x = 2 +', 'x = (2', 'x = 2)', 'x = 2 3', 'x = sin(2)', 'x = 2 $ 3', '2 = x', 'x = min(4)', 'x = min(4, 5, 3)',
+            'x = min(1, 2, 3) + min(4)', 'x = exp(1, 2)', 'x = (1, 2)', 'x = 1, 2', 'x = min(4, )', 'x = ()',
+        ] as $text) {
             yield $text => [$text];
         }
     }

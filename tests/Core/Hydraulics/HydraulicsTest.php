@@ -31,11 +31,18 @@ final class HydraulicsTest extends TestCase
     #[DataProvider('drains')]
     public function testATankDrainsAsComputedIndependently(Row $row): void
     {
-        $siphon = new Siphon(new Hose($row->number('given.bore_mm'), $row->number('given.hose_length_m'), $row->number('given.sum_K'), $row->number('given.roughness_mm')), $row->number('given.water_degC'));
+        $siphon = new Siphon(
+            new Hose($row->number('given.bore_mm'), $row->number('given.hose_length_m'), $row->number('given.sum_K'), $row->number('given.roughness_mm')),
+            $row->number('given.water_degC'),
+        );
         $drain = $siphon->drain($row->number('given.drained_L'), 10.0 * $row->number('given.head_at_start_cm'), self::fallen($row));
         if ($row->has('expected.litres_until_flow_stops')) {
             self::assertFalse($drain->arrives);
-            self::assertEqualsWithDelta($row->number('expected.litres_until_flow_stops'), $drain->litres, $row->number('tolerance.litres_percent') / 100.0 * $row->number('expected.litres_until_flow_stops'));
+            self::assertEqualsWithDelta(
+                $row->number('expected.litres_until_flow_stops'),
+                $drain->litres,
+                $row->number('tolerance.litres_percent') / 100.0 * $row->number('expected.litres_until_flow_stops'),
+            );
 
             return;
         }
@@ -45,7 +52,11 @@ final class HydraulicsTest extends TestCase
         self::assertEqualsWithDelta($row->number('expected.seconds'), $drain->seconds, $within('seconds', 'seconds_percent'));
         self::assertEqualsWithDelta($row->number('expected.flow_at_start_L_per_min'), $drain->first, $within('flow_at_start_L_per_min', 'flow_percent'));
         self::assertEqualsWithDelta($row->number('expected.flow_at_end_L_per_min'), $drain->last, $within('flow_at_end_L_per_min', 'flow_percent'));
-        self::assertEqualsWithDelta($row->number('expected.level_drop_cm'), self::fallen($row)($row->number('given.drained_L')) / 10.0, $row->number('tolerance.level_drop_cm'));
+        self::assertEqualsWithDelta(
+            $row->number('expected.level_drop_cm'),
+            self::fallen($row)($row->number('given.drained_L')) / 10.0,
+            $row->number('tolerance.level_drop_cm'),
+        );
     }
 
     /** @return iterable<string, array{float}> sizes of grains, mm */

@@ -116,8 +116,16 @@ final class LightTest extends TestCase
 
         self::assertEqualsWithDelta($row->number('lamp_factor'), $field->moves(), 0.002 * $row->number('lamp_factor'));
         self::assertEqualsWithDelta($row->number('combined'), $field->atPlace(0.3, 0.5, 200.0), 0.002 * $row->number('combined'));
-        self::assertEqualsWithDelta($row->number('low_80'), exp($field->factor->distribution()->quantile(0.1)) * $row->number('computed'), 0.003 * $row->number('low_80'));
-        self::assertEqualsWithDelta($row->number('high_80'), exp($field->factor->distribution()->quantile(0.9)) * $row->number('computed'), 0.003 * $row->number('high_80'));
+        self::assertEqualsWithDelta(
+            $row->number('low_80'),
+            exp($field->factor->distribution()->quantile(0.1)) * $row->number('computed'),
+            0.003 * $row->number('low_80'),
+        );
+        self::assertEqualsWithDelta(
+            $row->number('high_80'),
+            exp($field->factor->distribution()->quantile(0.9)) * $row->number('computed'),
+            0.003 * $row->number('high_80'),
+        );
     }
 
     public function testLightNeverRisesWithDepthUnderALampCentredOnIt(): void

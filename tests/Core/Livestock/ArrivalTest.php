@@ -23,7 +23,10 @@ use PHPUnit\Framework\TestCase;
 
 final class ArrivalTest extends TestCase
 {
-    /** @return iterable<string, array{string, float, float, float, float|null, float|null, float|null, AcclimationMethod, string}> sort, bag, tank, hours, ammonium, pH of bag and tank */
+    /**
+     * @return iterable<string, array{string, float, float, float, float|null, float|null, float|null, AcclimationMethod, string}> sort,
+     *     bag, tank, hours, ammonium, pH of bag and tank
+     */
     public static function bags(): iterable
     {
         yield 'close waters are poured together' => ['fish', 400.0, 420.0, 2.0, 0.0, 7.2, 7.3, AcclimationMethod::Pour, 'close'];
@@ -41,8 +44,17 @@ final class ArrivalTest extends TestCase
     }
 
     #[DataProvider('bags')]
-    public function testHowTheyAreLetInFollowsFromTheBag(string $sort, float $bag, float $tank, float $hours, ?float $ammonium, ?float $bagPh, ?float $tankPh, AcclimationMethod $means, string $why): void
-    {
+    public function testHowTheyAreLetInFollowsFromTheBag(
+        string $sort,
+        float $bag,
+        float $tank,
+        float $hours,
+        ?float $ammonium,
+        ?float $bagPh,
+        ?float $tankPh,
+        AcclimationMethod $means,
+        string $why,
+    ): void {
         $plan = Acclimation::plan($sort, $bag, $tank, 1.5, $hours, $ammonium, $bagPh, $tankPh, 2.0, 24.0);
         self::assertSame([$means, $why], [$plan->means, $plan->why]);
         self::assertSame(in_array($means, [AcclimationMethod::Drip, AcclimationMethod::Clean], true), $plan->drip !== null);
@@ -88,9 +100,18 @@ final class ArrivalTest extends TestCase
         $of = static fn(string ...$keys): Community => new Community(array_values(array_map(AnimalKinds::of(...), $keys)));
         $degrees = static fn(?array $range): ?array => $range === null ? null : array_map(static fn(mixed $mmol): float => round(Hardness::fromMillimolePerLitre(is_float($mmol) ? $mmol : 0.0)->degrees(), 3), $range);
         // Catfish 22 to 26 and 2 to 12, danios 20 to 25 and 4 to 18.
-        self::assertSame([[22.0, 25.0], [4.0, 12.0]], [$of('small_catfish', 'danio')->range(Parameter::Temperature), $degrees($of('small_catfish', 'danio')->range(Parameter::GeneralHardness))]);
+        self::assertSame(
+            [[22.0, 25.0], [4.0, 12.0]],
+            [$of('small_catfish', 'danio')->range(Parameter::Temperature), $degrees($of('small_catfish', 'danio')->range(Parameter::GeneralHardness))],
+        );
         self::assertNull($of('angelfish', 'danio')->range(Parameter::Temperature));
-        self::assertSame(['angelfish', 'danio', Parameter::Temperature], [$of('tetra', 'angelfish', 'danio')->apart()[0]->key ?? '', $of('tetra', 'angelfish', 'danio')->apart()[1]->key ?? '', $of('tetra', 'angelfish', 'danio')->apart()[2] ?? null]);
+        self::assertSame(
+            ['angelfish', 'danio', Parameter::Temperature],
+            [
+                $of('tetra', 'angelfish', 'danio')->apart()[0]->key ?? '', $of('tetra', 'angelfish', 'danio')->apart()[1]->key ?? '',
+                $of('tetra', 'angelfish', 'danio')->apart()[2] ?? null,
+            ],
+        );
         self::assertNull($of('small_catfish', 'danio')->apart());
         // A community tank of 22 to 26 and 4 to 12 is narrowed for danios; shrimp ask for less nitrate and gentler changes as well.
         $community = new Needs(AnimalGroup::Community);
@@ -100,7 +121,13 @@ final class ArrivalTest extends TestCase
         self::assertEquals(SwingLimits::ofSensitive(), $of('danio', 'bee_shrimp')->gentler($community));
         self::assertNull($of('bee_shrimp')->gentler(new Needs(AnimalGroup::SoftWaterShrimp)));
         // Who is offered to a tank must be able to live there.
-        self::assertSame([false, true, true, false], [$of('livebearer')->suits(new Needs(AnimalGroup::SoftWaterFish)), $of('small_tetra')->suits(new Needs(AnimalGroup::SoftWaterFish)), $of('livebearer')->suits(new Needs(AnimalGroup::HardWaterFish)), $of('bee_shrimp')->suits(new Needs(AnimalGroup::HardWaterFish))]);
+        self::assertSame(
+            [false, true, true, false],
+            [
+                $of('livebearer')->suits(new Needs(AnimalGroup::SoftWaterFish)), $of('small_tetra')->suits(new Needs(AnimalGroup::SoftWaterFish)),
+                $of('livebearer')->suits(new Needs(AnimalGroup::HardWaterFish)), $of('bee_shrimp')->suits(new Needs(AnimalGroup::HardWaterFish)),
+            ],
+        );
         self::assertSame([[], null], [(new Community([]))->narrowed($community), (new Community([]))->range(Parameter::Temperature)]);
     }
 
@@ -108,8 +135,14 @@ final class ArrivalTest extends TestCase
     {
         $keys = static fn(Acclimation $plan): array => array_map(static fn(ArrivalStep $step): string => $step->key, $plan->steps());
         self::assertSame(['dark', 'float', 'cups', 'over', 'after'], $keys(Acclimation::plan('fish', 400.0, 420.0, 1.0, 2.0, 0.0, null, null, 2.0, 24.0)));
-        self::assertSame(['dark', 'float', 'bucket', 'drip', 'over_bucket', 'after'], $keys(Acclimation::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, null, null, 2.0, 24.0)));
-        self::assertSame(['dark', 'float', 'clean_water', 'into_clean', 'from_clean', 'drip', 'over_bucket', 'after'], $keys(Acclimation::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0)));
+        self::assertSame(
+            ['dark', 'float', 'bucket', 'drip', 'over_bucket', 'after'],
+            $keys(Acclimation::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, null, null, 2.0, 24.0)),
+        );
+        self::assertSame(
+            ['dark', 'float', 'clean_water', 'into_clean', 'from_clean', 'drip', 'over_bucket', 'after'],
+            $keys(Acclimation::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0)),
+        );
         // Nobody knows how far the waters are apart: the longest way, and no figure for a meter.
         $blind = Acclimation::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0, false);
         self::assertSame(['dark', 'float', 'bind', 'bucket', 'drip_unmeasured', 'over_bucket', 'after'], $keys($blind));
@@ -144,7 +177,9 @@ final class ArrivalTest extends TestCase
     public function testACountFollowsWhatCameAndWentAndStartsAnewWhenAllAreCounted(): void
     {
         $count = 0;
-        foreach ([[CountKind::Came, 12], [CountKind::Died, 2], [CountKind::Born, 30], [CountKind::Went, 5], [CountKind::Counted, 28], [CountKind::Died, 40]] as [$kind, $many]) {
+        foreach ([
+            [CountKind::Came, 12], [CountKind::Died, 2], [CountKind::Born, 30], [CountKind::Went, 5], [CountKind::Counted, 28], [CountKind::Died, 40],
+        ] as [$kind, $many]) {
             $count = $kind->after($count, $many);
             $counts[] = $count;
         }

@@ -18,7 +18,9 @@ final class DensityTest extends TestCase
     public static function shapes(): iterable
     {
         yield 'flat' => [Density::flat(20.0, 40.0), 20.0, 40.0, static fn(float $x): float => 1.0];
-        yield 'three times as likely at its lower end' => [Density::slanted(20.0, 40.0, 3.0, 1.0), 20.0, 40.0, static fn(float $x): float => 3.0 - ($x - 20.0) / 10.0];
+        yield 'three times as likely at its lower end' => [
+            Density::slanted(20.0, 40.0, 3.0, 1.0), 20.0, 40.0, static fn(float $x): float => 3.0 - ($x - 20.0) / 10.0,
+        ];
         yield 'rising from nothing' => [Density::slanted(0.0, 5.0, 0.0, 2.0), 0.0, 5.0, static fn(float $x): float => $x];
         yield 'falling to nothing' => [Density::slanted(-3.0, 5.0, 2.0, 0.0), -3.0, 5.0, static fn(float $x): float => 5.0 - $x];
         yield 'a peak in the middle' => [Density::peaked(10.0, 15.0, 20.0), 10.0, 20.0, static fn(float $x): float => 5.0 - abs($x - 15.0)];

@@ -36,7 +36,10 @@ final class ReadingTest extends TestCase
     public function testQuantilesOfTheNormalCurveAreThoseOfTheTables(): void
     {
         // Abramowitz and Stegun (1964), tables 26.1, 26.5 and 26.6; their formula holds within 0.00045.
-        foreach (['0.5' => 0.0, '0.75' => 0.67449, '0.9' => 1.28155, '0.975' => 1.95996, '0.99' => 2.32635, '0.999' => 3.09023, '0.9999' => 3.71902, '0.999999' => 4.75342, '0.99999999' => 5.61200] as $share => $z) {
+        foreach ([
+            '0.5' => 0.0, '0.75' => 0.67449, '0.9' => 1.28155, '0.975' => 1.95996, '0.99' => 2.32635, '0.999' => 3.09023, '0.9999' => 3.71902,
+            '0.999999' => 4.75342, '0.99999999' => 5.61200,
+        ] as $share => $z) {
             self::assertEqualsWithDelta($z, NormalValue::standardQuantile((float) $share), 0.00045, (string) $share);
             self::assertEqualsWithDelta(-$z, NormalValue::standardQuantile(1.0 - (float) $share), 0.00046, (string) $share);
         }
@@ -274,7 +277,9 @@ final class ReadingTest extends TestCase
         yield 'a pH pen set four weeks and a day ago' => [Parameter::Acidity, 6.8, 0.01, 29.0, sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + (0.05 * 29 / 30) ** 2), false];
         yield 'a pH pen set sixty days ago' => [Parameter::Acidity, 6.8, 0.01, 60.0, sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.1 ** 2), true];
         yield 'a conductivity pen set ninety days ago' => [Parameter::Conductivity, 400.0, 1.0, 90.0, sqrt(1 / 12 + 8.0 ** 2 + 12.0 ** 2), true];
-        yield 'one that lay in the drawer for three years strays no further than in one' => [Parameter::Conductivity, 400.0, 1.0, 1095.0, sqrt(1 / 12 + 8.0 ** 2 + (4.0 * 365 / 30) ** 2), true];
+        yield 'one that lay in the drawer for three years strays no further than in one' => [
+            Parameter::Conductivity, 400.0, 1.0, 1095.0, sqrt(1 / 12 + 8.0 ** 2 + (4.0 * 365 / 30) ** 2), true,
+        ];
         yield 'nobody has said when' => [Parameter::Acidity, 6.8, 0.01, null, sqrt(0.01 ** 2 / 12 + 0.05 ** 2), false];
         yield 'a thermometer is not set' => [Parameter::Temperature, 24.0, 0.1, 400.0, sqrt(0.1 ** 2 / 12 + 0.2 ** 2), false];
     }

@@ -19,7 +19,10 @@ final class BatchReadingTest extends TestCase
         // Water of the membrane that reads nothing; salts for 200: it reads 150, so a third of each jar more.
         self::assertEqualsWithDelta(1.0 / 3.0, BatchReading::of(150.0, 200.0, 0.0, 20.0, 0.0)->more, 1e-9);
         self::assertTrue(BatchReading::of(0.0, 0.0, 0.0, 20.0, 0.0)->isGood());
-        foreach ([[-1.0, 200.0, 0.0, 20.0, 0.0], [150.0, -200.0, 0.0, 20.0, 0.0], [150.0, 200.0, -0.1, 20.0, 0.0], [150.0, 200.0, 0.0, 0.0, 0.0], [150.0, 200.0, 0.0, 20.0, -1.0]] as $odd) {
+        foreach ([
+            [-1.0, 200.0, 0.0, 20.0, 0.0], [150.0, -200.0, 0.0, 20.0, 0.0], [150.0, 200.0, -0.1, 20.0, 0.0], [150.0, 200.0, 0.0, 0.0, 0.0],
+            [150.0, 200.0, 0.0, 20.0, -1.0],
+        ] as $odd) {
             try {
                 BatchReading::of(...$odd);
                 self::fail(implode(', ', $odd));
@@ -81,8 +84,15 @@ final class BatchReadingTest extends TestCase
     }
 
     #[DataProvider('edges')]
-    public function testWhereItSaysGoodAndWhereItAsksForTheMistake(float $read, float $expected, float $start, float $litres, float $soft, bool $good, bool $odd): void
-    {
+    public function testWhereItSaysGoodAndWhereItAsksForTheMistake(
+        float $read,
+        float $expected,
+        float $start,
+        float $litres,
+        float $soft,
+        bool $good,
+        bool $odd,
+    ): void {
         $check = BatchReading::of($read, $expected, $start, $litres, $soft);
 
         self::assertSame($good, $check->isGood());

@@ -33,7 +33,12 @@ final class PlannerTest extends TestCase
 
     public static function tap(): BatchSource
     {
-        return new BatchSource('tap', 'Tap', Ions::milligrams(['Ca' => 80.0, 'Mg' => 12.0, 'Na' => 20.0, 'K' => 3.0, 'HCO3' => 220.0, 'Cl' => 40.0, 'SO4' => 50.0, 'NO3' => 12.0]), 560.0);
+        return new BatchSource(
+            'tap',
+            'Tap',
+            Ions::milligrams(['Ca' => 80.0, 'Mg' => 12.0, 'Na' => 20.0, 'K' => 3.0, 'HCO3' => 220.0, 'Cl' => 40.0, 'SO4' => 50.0, 'NO3' => 12.0]),
+            560.0,
+        );
     }
 
     /** @return list<Ingredient> */
@@ -45,7 +50,16 @@ final class PlannerTest extends TestCase
     /** @return list<Ingredient> */
     private static function shelf(): array
     {
-        return self::products('gypsum', 'calcium_chloride', 'epsom', 'magnesium_chloride', 'soda', 'potassium_bicarbonate', 'potassium_sulfate', 'potassium_chloride');
+        return self::products(
+            'gypsum',
+            'calcium_chloride',
+            'epsom',
+            'magnesium_chloride',
+            'soda',
+            'potassium_bicarbonate',
+            'potassium_sulfate',
+            'potassium_chloride',
+        );
     }
 
     /** @return iterable<string, array{list<BatchSource>, Target}> */
@@ -124,7 +138,13 @@ final class PlannerTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(7));
         for ($i = 0; $i < 25; ++$i) {
-            $target = Target::degrees(self::between($random, 1.0, 16.0), self::between($random, 0.0, 12.0), self::between($random, 2.0, 5.0), self::between($random, 80.0, 900.0), self::CAPS);
+            $target = Target::degrees(
+                self::between($random, 1.0, 16.0),
+                self::between($random, 0.0, 12.0),
+                self::between($random, 2.0, 5.0),
+                self::between($random, 80.0, 900.0),
+                self::CAPS,
+            );
             $planner = new Planner([BatchSource::pure(), self::tap()], self::shelf(), 40.0);
             [$columns, $b] = $planner->leastSquares($target, $planner->firstGuess($target));
             $x = NonNegativeLeastSquares::solve($columns, $b);
@@ -167,7 +187,13 @@ final class PlannerTest extends TestCase
         $seen = 0;
         for ($i = 0; $i < 400; ++$i) {
             // Any wish for the other ions leads to some mix with this hardness.
-            $wish = new Target($target->gh, $target->kh, self::between($random, 0.3, 9.0), self::between($random, 100.0, 900.0), array_map(static fn(float $cap): float => $cap * self::between($random, 0.2, 1.0), self::CAPS));
+            $wish = new Target(
+                $target->gh,
+                $target->kh,
+                self::between($random, 0.3, 9.0),
+                self::between($random, 100.0, 900.0),
+                array_map(static fn(float $cap): float => $cap * self::between($random, 0.2, 1.0), self::CAPS),
+            );
             $mixture = $planner->closest($wish);
             if (abs($mixture->ions->hardness() - (float) $target->gh) < 1e-4 && abs($mixture->ions->alkalinity() - (float) $target->kh) < 1e-4) {
                 ++$seen;
@@ -300,7 +326,11 @@ final class PlannerTest extends TestCase
         $random = new Randomizer(new Mt19937(20261127));
         $part = static fn(): float => $random->getInt(0, 1_000_000) / 1e6;
         $mass = ['Ca' => 40.078, 'Mg' => 24.305, 'Na' => 22.990, 'K' => 39.098, 'HCO3' => 61.017, 'Cl' => 35.45, 'SO4' => 96.06, 'NO3' => 62.005];
-        $tap = array_map(static fn(float $milligrams, float $molar): float => $milligrams / $molar, ['Ca' => 80.0, 'Mg' => 12.0, 'Na' => 20.0, 'K' => 3.0, 'HCO3' => 220.0, 'Cl' => 40.0, 'SO4' => 50.0, 'NO3' => 12.0], $mass);
+        $tap = array_map(
+            static fn(float $milligrams, float $molar): float => $milligrams / $molar,
+            ['Ca' => 80.0, 'Mg' => 12.0, 'Na' => 20.0, 'K' => 3.0, 'HCO3' => 220.0, 'Cl' => 40.0, 'SO4' => 50.0, 'NO3' => 12.0],
+            $mass,
+        );
         $tap = array_combine(array_keys($mass), $tap);
         $nearest = INF;
         for ($n = 0; $n < 4000; ++$n) {
@@ -313,7 +343,10 @@ final class PlannerTest extends TestCase
                 }
             }
             // As much of it as the caps and the frame let in.
-            $room = [($mostGh - $share * ($tap['Ca'] + $tap['Mg'])) / max(1e-9, $added['Ca'] + $added['Mg']), ($mostKh - $share * $tap['HCO3']) / max(1e-9, $added['HCO3'])];
+            $room = [
+                ($mostGh - $share * ($tap['Ca'] + $tap['Mg'])) / max(1e-9, $added['Ca'] + $added['Mg']),
+                ($mostKh - $share * $tap['HCO3']) / max(1e-9, $added['HCO3']),
+            ];
             foreach (self::CAPS as $ion => $cap) {
                 $room[] = ($cap / $mass[$ion] - $share * $tap[$ion]) / max(1e-9, $added[$ion]);
             }

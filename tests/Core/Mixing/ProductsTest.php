@@ -28,7 +28,10 @@ use Random\Randomizer;
 final class ProductsTest extends TestCase
 {
     /** IUPAC 2021, abridged. */
-    private const ATOMS = ['H' => 1.008, 'C' => 12.011, 'N' => 14.007, 'O' => 15.999, 'Na' => 22.990, 'Mg' => 24.305, 'P' => 30.974, 'S' => 32.06, 'Cl' => 35.45, 'K' => 39.098, 'Ca' => 40.078];
+    private const ATOMS = [
+        'H' => 1.008, 'C' => 12.011, 'N' => 14.007, 'O' => 15.999, 'Na' => 22.990, 'Mg' => 24.305, 'P' => 30.974, 'S' => 32.06, 'Cl' => 35.45,
+        'K' => 39.098, 'Ca' => 40.078,
+    ];
 
     /** @return iterable<string, array{Salt}> */
     public static function salts(): iterable
@@ -107,7 +110,10 @@ final class ProductsTest extends TestCase
     {
         $chance = new Randomizer(new Mt19937($seed));
         $draw = static fn(float $low, float $high): float => $low + ($high - $low) * ($chance->getInt(0, 1 << 30) / (1 << 30));
-        $names = $chance->pickArrayKeys(array_flip(['gypsum', 'calcium_chloride', 'epsom', 'magnesium_chloride', 'soda', 'potassium_bicarbonate', 'potassium_sulfate']), $chance->getInt(2, 4));
+        $names = $chance->pickArrayKeys(
+            array_flip(['gypsum', 'calcium_chloride', 'epsom', 'magnesium_chloride', 'soda', 'potassium_bicarbonate', 'potassium_sulfate']),
+            $chance->getInt(2, 4),
+        );
         $products = PlannerTest::products(...array_map(strval(...), $names));
         $litres = $draw(5, 25);
         $step = [0.1, 0.5, 1.0][$chance->getInt(0, 2)];
@@ -133,7 +139,10 @@ final class ProductsTest extends TestCase
             $least = min($least, self::missed($recipe, $trial, $litres, $target));
         }
 
-        self::assertLessThanOrEqual(1.01 * $least + 0.005, self::missed($recipe, WeighedBatch::rounded($recipe, $litres, $step, $spoons, $target)->amounts, $litres, $target));
+        self::assertLessThanOrEqual(
+            1.01 * $least + 0.005,
+            self::missed($recipe, WeighedBatch::rounded($recipe, $litres, $step, $spoons, $target)->amounts, $litres, $target),
+        );
     }
 
     public function testALabelThatNamesNoConductivityIsReckonedAndSaysHowRoughly(): void

@@ -16,10 +16,16 @@ use Random\Randomizer;
 /** The small tools that everything else reckons with. */
 final class SmallTest extends TestCase
 {
-    /** @return iterable<string, array{float, float, float}> Student's t by the tables (Fisher and Yates, 1963), degrees of freedom, and deviations that are as rare */
+    /**
+     * @return iterable<string, array{float, float, float}> Student's t by the tables (Fisher and Yates, 1963), degrees of freedom, and
+     *     deviations that are as rare
+     */
     public static function students(): iterable
     {
-        foreach ([[1, 12.706, 1.960], [2, 4.303, 1.960], [5, 2.571, 1.960], [10, 2.228, 1.960], [30, 2.042, 1.960], [5, 4.032, 2.576], [10, 3.169, 2.576], [20, 3.850, 3.291], [5, 1.476, 1.2816]] as [$freedom, $t, $z]) {
+        foreach ([
+            [1, 12.706, 1.960], [2, 4.303, 1.960], [5, 2.571, 1.960], [10, 2.228, 1.960], [30, 2.042, 1.960], [5, 4.032, 2.576], [10, 3.169, 2.576],
+            [20, 3.850, 3.291], [5, 1.476, 1.2816],
+        ] as [$freedom, $t, $z]) {
             yield "$t of $freedom" => [$t, (float) $freedom, $z];
         }
     }

@@ -60,7 +60,10 @@ final class CatchUpTest extends TestCase
         self::assertEqualsWithDelta(0.7 * 62.0, $way->sessions[1]->after, 1e-9);
         self::assertEqualsWithDelta(20.0, $way->sessions[6]->after, 1e-9);
         // A tenth over the goal is a change more, a hundredth is not: 28.85 to 20.2 in one.
-        self::assertSame([1, 2], [CatchUp::plan(28.85, 20.0, 0.0, 0.3, 3, 0.0, 0, false)->changes, CatchUp::plan(31.5, 20.0, 0.0, 0.3, 3, 0.0, 0, false)->changes]);
+        self::assertSame(
+            [1, 2],
+            [CatchUp::plan(28.85, 20.0, 0.0, 0.3, 3, 0.0, 0, false)->changes, CatchUp::plan(31.5, 20.0, 0.0, 0.3, 3, 0.0, 0, false)->changes],
+        );
         // What comes faster than it can go ends all the same.
         self::assertLessThanOrEqual(12, count(CatchUp::plan(80.0, 20.0, 0.0, 0.05, 3, 1.0, 5, true, 50.0)->sessions));
     }

@@ -19,7 +19,10 @@ use PHPUnit\Framework\TestCase;
 /** What the readings of a tank ask for, and how soon. */
 final class ConcernsTest extends TestCase
 {
-    /** @return iterable<string, array{AnimalGroup, array<string, array{float, float}>, string|null, Urgency|null}> readings as mean and spread; key and urgency of the first concern */
+    /**
+     * @return iterable<string, array{AnimalGroup, array<string, array{float, float}>, string|null, Urgency|null}> readings as mean and
+     *     spread; key and urgency of the first concern
+     */
     public static function tanks(): iterable
     {
         $fish = AnimalGroup::Community;
@@ -31,16 +34,27 @@ final class ConcernsTest extends TestCase
         // The same at pH 6.5: 0.18 % free, 0.0014 mg/L N; 1 mg/L is an alarm by itself.
         yield 'ammonium 1 at pH 6.5' => [$fish, ['ammonium' => [1.0, 0.05], 'ph' => [6.5, 0.05], 'temperature' => [25.0, 0.3]], 'ammonium', Urgency::Alarm];
         yield 'ammonium 3 with no pH read' => [$fish, ['ammonium' => [3.0, 0.3]], 'free_ammonia', Urgency::Alarm];
-        yield 'ammonium 0.3 at pH 6.5' => [$fish, ['ammonium' => [0.3, 0.02], 'ph' => [6.5, 0.05], 'temperature' => [25.0, 0.3]], 'ammonium_seen', Urgency::Today];
+        yield 'ammonium 0.3 at pH 6.5' => [
+            $fish, ['ammonium' => [0.3, 0.02], 'ph' => [6.5, 0.05], 'temperature' => [25.0, 0.3]], 'ammonium_seen', Urgency::Today,
+        ];
         yield 'nitrite 0.3 with fish' => [$fish, ['nitrite' => [0.3, 0.03]], 'nitrite_seen', Urgency::Today];
         yield 'nitrite 0.3 with shrimp' => [$shrimp, ['nitrite' => [0.3, 0.03]], 'nitrite', Urgency::Alarm];
         yield 'nitrite 1 with fish' => [$fish, ['nitrite' => [1.0, 0.1]], 'nitrite', Urgency::Alarm];
         // The hobby's table, CO2 = 3 KH 10^(7 - pH): KH 4 and pH 6.4 are 48 mg/L, pH 6.0 120, pH 6.8 19.
-        yield 'gas at KH 4 and pH 6.4' => [$fish, ['ph' => [6.4, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(4.0)->milliequivalentPerLitre, 0.05]], 'carbon_dioxide', Urgency::Today];
-        yield 'gas at KH 4 and pH 6.0' => [$fish, ['ph' => [6.0, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(4.0)->milliequivalentPerLitre, 0.05]], 'carbon_dioxide_far', Urgency::Alarm];
+        yield 'gas at KH 4 and pH 6.4' => [
+            $fish, ['ph' => [6.4, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(4.0)->milliequivalentPerLitre, 0.05]], 'carbon_dioxide',
+            Urgency::Today,
+        ];
+        yield 'gas at KH 4 and pH 6.0' => [
+            $fish, ['ph' => [6.0, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(4.0)->milliequivalentPerLitre, 0.05]], 'carbon_dioxide_far',
+            Urgency::Alarm,
+        ];
         yield 'little gas' => [$fish, ['ph' => [6.8, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(4.0)->milliequivalentPerLitre, 0.05]], null, null];
         // Other acids hide the gas in soft water.
-        yield 'soft water' => [AnimalGroup::SoftWaterShrimp, ['ph' => [6.0, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(0.5)->milliequivalentPerLitre, 0.02]], null, null];
+        yield 'soft water' => [
+            AnimalGroup::SoftWaterShrimp,
+            ['ph' => [6.0, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(0.5)->milliequivalentPerLitre, 0.02]], null, null,
+        ];
         // Kept at 22 to 26, step 3: 29 is the border between today and now.
         yield '31 degrees' => [$fish, ['temperature' => [31.0, 0.3]], 'hot', Urgency::Alarm];
         yield '28 degrees' => [$fish, ['temperature' => [28.0, 0.3]], 'warm', Urgency::Today];
@@ -66,7 +80,10 @@ final class ConcernsTest extends TestCase
 
     public function testConcernsAreSortedByUrgency(): void
     {
-        $found = Concerns::of(self::water(['nitrate' => [45.0, 4.0], 'ph' => [7.9, 0.05], 'nitrite' => [1.0, 0.1], 'temperature' => [28.0, 0.2]]), new Needs(AnimalGroup::Community));
+        $found = Concerns::of(
+            self::water(['nitrate' => [45.0, 4.0], 'ph' => [7.9, 0.05], 'nitrite' => [1.0, 0.1], 'temperature' => [28.0, 0.2]]),
+            new Needs(AnimalGroup::Community),
+        );
 
         self::assertSame(['nitrite', 'warm', 'nitrate', 'above'], array_map(static fn(Concern $concern): string => $concern->key, $found));
     }

@@ -29,7 +29,15 @@ final class PlacingTest extends TestCase
     {
         $jobs = [];
         foreach ($week->rows('jobs') as $i => $job) {
-            $jobs[] = new ScheduledTask('j'.$i, (int) $job->number('tank'), (int) $job->number('minutes'), (int) $job->number('due'), (int) $job->number('earliest'), (int) $job->number('latest'), $job->number('cost_per_day'));
+            $jobs[] = new ScheduledTask(
+                'j'.$i,
+                (int) $job->number('tank'),
+                (int) $job->number('minutes'),
+                (int) $job->number('due'),
+                (int) $job->number('earliest'),
+                (int) $job->number('latest'),
+                $job->number('cost_per_day'),
+            );
         }
         $placing = new Placing(array_map(intval(...), $week->numbers('days_minutes')), (int) $week->number('setup_minutes_per_tank_and_day'));
 
@@ -93,7 +101,11 @@ final class PlacingTest extends TestCase
         $moved = $days;
         $moved[3] = ($days[3] + 1) % 7;
 
-        self::assertEqualsWithDelta(self::cost($placing, $jobs, array_values($moved)) - self::cost($placing, $jobs, $days), $placed->ifMoved('j3', $moved[3])?->total(), 1e-6);
+        self::assertEqualsWithDelta(
+            self::cost($placing, $jobs, array_values($moved)) - self::cost($placing, $jobs, $days),
+            $placed->ifMoved('j3', $moved[3])?->total(),
+            1e-6,
+        );
         self::assertSame($days, array_map(static fn(ScheduledTask $job): ?int => $placed->day($job->id), $jobs), 'nothing has moved');
         self::assertNull($placed->ifMoved('nowhere', 2));
         self::assertNull($placed->ifMoved('j3', 9));
@@ -135,7 +147,11 @@ final class PlacingTest extends TestCase
             $tanks[$days[$i]][$job->tank] = true;
         }
 
-        return [$cost, array_sum(array_map(static fn(int $day, int $minutes): int => max(0, $minutes - $placing->minutes[$day]), array_keys($used), $used)), array_sum($used)];
+        return [$cost, array_sum(array_map(
+            static fn(int $day, int $minutes): int => max(0, $minutes - $placing->minutes[$day]),
+            array_keys($used),
+            $used,
+        )), array_sum($used)];
     }
 
     public function testFlossSlipsSinceItCanWaitAndTheTrimCannot(): void
@@ -181,7 +197,15 @@ final class PlacingTest extends TestCase
         for ($i = 0; $i < $count; ++$i) {
             $due = $random->getInt(-2, $days - 1);
             $earliest = max(0, $due - $random->getInt(0, 3));
-            $jobs[] = new ScheduledTask('j'.$i, $random->getInt(0, 4), 5 * $random->getInt(1, 6), $due, $earliest, max($earliest, $due) + $random->getInt(0, 3), [1.0, 2.0, 4.0, 8.0][$random->getInt(0, 3)]);
+            $jobs[] = new ScheduledTask(
+                'j'.$i,
+                $random->getInt(0, 4),
+                5 * $random->getInt(1, 6),
+                $due,
+                $earliest,
+                max($earliest, $due) + $random->getInt(0, 3),
+                [1.0, 2.0, 4.0, 8.0][$random->getInt(0, 3)],
+            );
         }
 
         return [new Placing(array_map(static fn(int $day): int => [0, 60, 90, 30, 45, 120, 60][$day % 7], range(0, $days - 1)), 15), $jobs];

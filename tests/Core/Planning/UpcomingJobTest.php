@@ -51,7 +51,10 @@ final class UpcomingJobTest extends TestCase
             self::job(JobType::Change, Urgency::Late, -1, ''), self::job(JobType::Concern, Urgency::Alarm, 0, 'ammonium'), self::job(JobType::Concern, Urgency::Next, 0, 'nitrate'),
         ]);
 
-        self::assertSame(['12.concern.ammonium', '12.change', '12.concern.nitrate', '12.task.trim', '12.task.glass', 'chore.1'], array_map(static fn(UpcomingJob $job): string => (string) $job->key, $jobs));
+        self::assertSame(
+            ['12.concern.ammonium', '12.change', '12.concern.nitrate', '12.task.trim', '12.task.glass', 'chore.1'],
+            array_map(static fn(UpcomingJob $job): string => (string) $job->key, $jobs),
+        );
     }
 
     public function testALaterTimeIsTheSameJobOnItsDay(): void

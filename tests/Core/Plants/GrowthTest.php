@@ -51,13 +51,21 @@ final class GrowthTest extends TestCase
                 'height_then_mm' => $then,
                 'weeks_to_limit' => $growth->weeksTo($row->number('height_mm'), $row->number('limit_mm')),
                 'cut_height_mm' => $growth->cutFor($row->number('limit_mm'), $row->number('cut_to_be_at_limit_in_weeks')),
-                'rate_found_again' => Regrowth::rate($row->number('ceiling_mm'), $row->number('height_mm'), $row->number('height_then_mm'), $row->number('weeks')),
+                'rate_found_again' => Regrowth::rate(
+                    $row->number('ceiling_mm'),
+                    $row->number('height_mm'),
+                    $row->number('height_then_mm'),
+                    $row->number('weeks'),
+                ),
             ];
         }
         if ($name === 'cover') {
             $spread = new Spread($row->number('doubling_days_when_sparse'));
 
-            return ['cover_then' => $spread->after($row->number('cover'), $row->number('days')), 'days_to_limit' => $spread->daysTo($row->number('cover'), $row->number('limit'))];
+            return [
+                'cover_then' => $spread->after($row->number('cover'), $row->number('days')),
+                'days_to_limit' => $spread->daysTo($row->number('cover'), $row->number('limit')),
+            ];
         }
         if ($name === 'growth-factors') {
             $demand = [30 => LightDemand::Shade, 60 => LightDemand::Middling, 120 => LightDemand::Much][(int) $row->number('Ek')];
@@ -72,7 +80,8 @@ final class GrowthTest extends TestCase
                 'it',
                 $taller->number('overlap'),
                 $row->number('k'),
-                $taller->number('lai_at_full_height') * ($taller->number('height_m') - $row->number('top_of_stand_m')) / $row->number('water_height_over_bed_m'),
+                $taller->number('lai_at_full_height') * ($taller->number('height_m') - $row->number('top_of_stand_m')) / $row
+                    ->number('water_height_over_bed_m'),
             ), $row->rows('taller_stands'));
             $steps = Canopy::working($open, $row->number('floating_cover'), $shades);
             $light = Canopy::at($open, $row->number('floating_cover'), $shades);
@@ -135,7 +144,10 @@ final class GrowthTest extends TestCase
             for ($i = 0; $i < $count; ++$i) {
                 $first = (float) mt_rand(70, 200);
                 $weeks = mt_rand(1, 5);
-                $pairs[] = [max(10.0, $first + 10.0 * $bell()), max(10.0, (new Regrowth($ceiling, $stretch()))->after($first, $weeks) + 10.0 * $bell()), (float) $weeks];
+                $pairs[] = [max(10.0, $first + 10.0 * $bell()), max(
+                    10.0,
+                    (new Regrowth($ceiling, $stretch()))->after($first, $weeks) + 10.0 * $bell(),
+                ), (float) $weeks];
             }
             $learned = LearnedRate::of($usual, 450.0, $pairs, 10.0);
             $held += (int) ($rate >= $learned->low && $rate <= $learned->high);

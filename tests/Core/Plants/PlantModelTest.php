@@ -26,11 +26,39 @@ use PHPUnit\Framework\TestCase;
 final class PlantModelTest extends TestCase
 {
     /** @param array{float, float, float, float} $place left, right, front, back */
-    private static function stand(int $key, GrowthForm $form, array $place, float $height, float $rate, ?float $wished = null, LightDemand $demand = LightDemand::Middling, float $cover = 1.0, float $doubling = 0.0, ?float $planted = null, float $off = 5.0): GrowingGroup
-    {
+    private static function stand(
+        int $key,
+        GrowthForm $form,
+        array $place,
+        float $height,
+        float $rate,
+        ?float $wished = null,
+        LightDemand $demand = LightDemand::Middling,
+        float $cover = 1.0,
+        float $doubling = 0.0,
+        ?float $planted = null,
+        float $off = 5.0,
+    ): GrowingGroup {
         $ceiling = $form->entry()->ceiling ?? 450.0;
 
-        return new GrowingGroup($key, $form->value.' '.$key, $form, $demand, $place[0], $place[1], $place[2], $place[3], $height, $off, $cover, $ceiling, LearnedRate::guess(max(0.01, $rate)), $doubling, $wished, planted: $planted);
+        return new GrowingGroup(
+            $key,
+            $form->value.' '.$key,
+            $form,
+            $demand,
+            $place[0],
+            $place[1],
+            $place[2],
+            $place[3],
+            $height,
+            $off,
+            $cover,
+            $ceiling,
+            LearnedRate::guess(max(0.01, $rate)),
+            $doubling,
+            $wished,
+            planted: $planted,
+        );
     }
 
     private static function planting(GrowingGroup ...$plantGroups): PlantModel
@@ -40,18 +68,25 @@ final class PlantModelTest extends TestCase
 
     private static function under(float $flux, GrowingGroup ...$plantGroups): PlantModel
     {
-        return new PlantModel(array_values($plantGroups), new LightField([new LampModel(LampKind::Panel, $flux, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)), 360.0, new SubstrateLayer(60.0, 40.0, 0.4));
+        return new PlantModel(
+            array_values($plantGroups),
+            new LightField([new LampModel(LampKind::Panel, $flux, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)),
+            360.0,
+            new SubstrateLayer(60.0, 40.0, 0.4),
+        );
     }
 
     public function testAStandIsDueOnTheDayOnWhichItsCurveMeetsTheNearestLimitAndTheBandIsThatOfItsRate(): void
     {
         // Wished 150: due at 165. From 100 at 40 mm a week towards 450: (450 / 160) (ln(165 / 285) - ln(100 / 350)) = 1.986 weeks.
-        $due = self::planting(self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, 150.0, off: 0.0))->due(self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, 150.0, off: 0.0));
+        $due = self::planting(self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, 150.0, off: 0.0))
+            ->due(self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, 150.0, off: 0.0));
 
         self::assertNotNull($due);
         self::assertSame(TrimReason::Wish, $due->reason);
         self::assertEqualsWithDelta(165.0, $due->limit, 1e-9);
-        // The rate is off by a factor of 1.6 and the stretch by one of e to the 0.15: exp(1.2816 times the root of 0.4700 and 0.15 squared) is 1.882, either way.
+        // The rate is off by a factor of 1.6 and the stretch by one of e to the 0.15: exp(1.2816 times the root of 0.4700 and 0.15 squared)
+        // is 1.882, either way.
         self::assertSame((int) floor(7.0 * 1.986 / 1.882), $due->due->from);
         self::assertSame((int) ceil(7.0 * 1.986 * 1.882), $due->due->until);
     }
@@ -182,7 +217,17 @@ final class PlantModelTest extends TestCase
             $left = mt_rand(0, 70) / 100.0;
             $front = mt_rand(0, 60) / 100.0;
             $form = GrowthForm::cases()[mt_rand(0, count(GrowthForm::cases()) - 1)];
-            $plantGroups[] = self::stand($i, $form, [$left, $left + 0.3, $front, $front + 0.4], (float) mt_rand(1, 300), (float) mt_rand(1, 80), mt_rand(0, 1) ? (float) mt_rand(60, 250) : null, LightDemand::cases()[mt_rand(0, 2)], mt_rand(1, 100) / 100.0, $form === GrowthForm::Floating ? 6.0 : 0.0);
+            $plantGroups[] = self::stand(
+                $i,
+                $form,
+                [$left, $left + 0.3, $front, $front + 0.4],
+                (float) mt_rand(1, 300),
+                (float) mt_rand(1, 80),
+                mt_rand(0, 1) ? (float) mt_rand(60, 250) : null,
+                LightDemand::cases()[mt_rand(0, 2)],
+                mt_rand(1, 100) / 100.0,
+                $form === GrowthForm::Floating ? 6.0 : 0.0,
+            );
         }
 
         return self::planting(...$plantGroups);
@@ -232,7 +277,23 @@ final class PlantModelTest extends TestCase
 
     public function testWhatPausesIsDueLaterByAsMuch(): void
     {
-        $at = static fn(float $pause): GrowingGroup => new GrowingGroup(1, 'stems', GrowthForm::Stem, LightDemand::Middling, 0.0, 0.3, 0.6, 1.0, 100.0, 0.0, 1.0, 450.0, LearnedRate::guess(40.0), wished: 150.0, pause: $pause);
+        $at = static fn(float $pause): GrowingGroup => new GrowingGroup(
+            1,
+            'stems',
+            GrowthForm::Stem,
+            LightDemand::Middling,
+            0.0,
+            0.3,
+            0.6,
+            1.0,
+            100.0,
+            0.0,
+            1.0,
+            450.0,
+            LearnedRate::guess(40.0),
+            wished: 150.0,
+            pause: $pause,
+        );
 
         self::assertSame((self::planting($at(0.0))->due($at(0.0))->due->from ?? 0) + 10, self::planting($at(10.0))->due($at(10.0))?->due->from);
         self::assertSame(100.0, $at(10.0)->heightIn(9.0));

@@ -31,7 +31,10 @@ final class AverageTest extends TestCase
 
     public function testAGuessThatIsFarOffIsOverruledAndNotObeyed(): void
     {
-        $learned = Average::learned(new NormalValue(4.0, 0.5), array_map(static fn(int $day): array => [12.0 + 0.1 * ($day % 3), 0.4, (float) $day], range(1, 9)));
+        $learned = Average::learned(
+            new NormalValue(4.0, 0.5),
+            array_map(static fn(int $day): array => [12.0 + 0.1 * ($day % 3), 0.4, (float) $day], range(1, 9)),
+        );
         self::assertSame([], $learned->aside);
         self::assertEqualsWithDelta(11.6, $learned->value, 0.5);
         self::assertTrue($learned->contradicts());

@@ -50,7 +50,10 @@ final class CourseTest extends TestCase
         // Three months with a change each week, doses every other day and readings now and then.
         $events = [];
         for ($day = 1; $day < 90; ++$day) {
-            $events = [...$events, ...($day % 7 === 0 ? [Event::changed($day + 0.4, 0.5, 5.0)] : []), ...($day % 2 === 0 ? [Event::added($day + 0.8, 2.0)] : []), ...($day % 10 === 0 ? [Event::read($day + 0.3, 14.0, 3.0)] : [])];
+            $events = [
+                ...$events, ...($day % 7 === 0 ? [Event::changed($day + 0.4, 0.5, 5.0)] : []),
+                ...($day % 2 === 0 ? [Event::added($day + 0.8, 2.0)] : []), ...($day % 10 === 0 ? [Event::read($day + 0.3, 14.0, 3.0)] : []),
+            ];
         }
         $course = Course::fitted(self::balance(), new NormalValue(12.0, 3.0), new NormalValue(0.4, 0.5), 0.01, $events, 0.0, 90.0);
         $thin = $course->thinned();
@@ -72,7 +75,12 @@ final class CourseTest extends TestCase
             self::assertLessThan(0.12 * $highest, min($off), 'day '.$point->day);
         }
         // Each of the twelve changes is drawn as a fall within the hour.
-        $upright = array_filter(array_keys($thin->points), static fn(int $i): bool => $i > 0 && $thin->points[$i]->level < $thin->points[$i - 1]->level - 0.25 * $highest && $thin->points[$i]->day - $thin->points[$i - 1]->day < 0.1);
+        $upright = array_filter(
+            array_keys($thin->points),
+            static fn(int $i): bool => $i > 0
+                && $thin->points[$i]->level < $thin->points[$i - 1]->level - 0.25 * $highest
+                && $thin->points[$i]->day - $thin->points[$i - 1]->day < 0.1,
+        );
         self::assertCount(12, $upright);
     }
 
@@ -97,13 +105,24 @@ final class CourseTest extends TestCase
             $read[] = Event::read((float) $day, 20.0, 1.0);
             $wild[] = Event::read((float) $day, $day === 42 ? 160.0 : 20.0, 1.0);
         }
-        $of = static fn(Event ...$events): Course => Course::fitted(self::balance(), new NormalValue(20.0, 8.0), new NormalValue(0.0, 1.0), 0.0, array_values($events), 0.0, 70.0);
+        $of = static fn(Event ...$events): Course => Course::fitted(
+            self::balance(),
+            new NormalValue(20.0, 8.0),
+            new NormalValue(0.0, 1.0),
+            0.0,
+            array_values($events),
+            0.0,
+            70.0,
+        );
 
         self::assertSame([42.0], $of(...$wild)->aside);
         self::assertEqualsWithDelta($of(...$read)->level()->level, $of(...$wild)->level()->level, 2.0);
     }
 
-    /** @return iterable<string, array{list<float>, bool, array{float, float}, array{float, float}}> weekly readings, whether it is open, and between which its low and its high lie */
+    /**
+     * @return iterable<string, array{list<float>, bool, array{float, float}, array{float, float}}> weekly readings, whether it is open, and
+     *     between which its low and its high lie
+     */
     public static function jumps(): iterable
     {
         // One far reading may be a slip or something that happened: both are said. A second on the same side settles it.
@@ -123,7 +142,15 @@ final class CourseTest extends TestCase
     public function testAJumpIsBelievedOnceItWasReadTwice(array $values, bool $isOpen, array $low, array $high): void
     {
         $read = array_map(static fn(int $week, float $value): Event => Event::read(7.0 * $week, $value, 1.0 + 0.06 * $value), array_keys($values), $values);
-        $course = Course::fitted(self::balance(), new NormalValue($values[0], 8.0), new NormalValue(0.0, 0.6), 0.0, $read, 0.0, 7.0 * (count($values) - 1) + 0.1);
+        $course = Course::fitted(
+            self::balance(),
+            new NormalValue($values[0], 8.0),
+            new NormalValue(0.0, 0.6),
+            0.0,
+            $read,
+            0.0,
+            7.0 * (count($values) - 1) + 0.1,
+        );
         $level = $course->level();
         $said = "$level->low to $level->high, about $level->level";
         self::assertSame($isOpen, $course->isOpen(), $said);
@@ -163,7 +190,15 @@ final class CourseTest extends TestCase
     public function testAfterACutTheRateIsOpenAgain(): void
     {
         $read = array_map(static fn(int $week): Event => Event::read(7.0 * $week, 20.0, 1.0), range(0, 10));
-        $of = static fn(Event ...$events): float => Course::fitted(self::balance(), new NormalValue(20.0, 8.0), new NormalValue(0.0, 1.0), 0.0, array_values($events), 0.0, 71.0)->rate()->spread();
+        $of = static fn(Event ...$events): float => Course::fitted(
+            self::balance(),
+            new NormalValue(20.0, 8.0),
+            new NormalValue(0.0, 1.0),
+            0.0,
+            array_values($events),
+            0.0,
+            71.0,
+        )->rate()->spread();
 
         self::assertGreaterThan(1.5 * $of(...$read), $of(...[...$read, Event::turned(70.5, 0.6)]));
     }
@@ -204,7 +239,8 @@ final class CourseTest extends TestCase
                 }
             }
             $past = array_values(array_filter($events, static fn(Event $event): bool => $event->day <= 84));
-            $ahead = Course::fitted($balance, new NormalValue($start, 0.4 * $start), new NormalValue($mean, $balance->rate), 0.0, $past, 0.0, 84.0)->ahead($events, 112.0);
+            $ahead = Course::fitted($balance, new NormalValue($start, 0.4 * $start), new NormalValue($mean, $balance->rate), 0.0, $past, 0.0, 84.0)
+                ->ahead($events, 112.0);
             foreach (array_keys($within) as $days) {
                 foreach ($ahead->points as $point) {
                     if (abs($point->day - 84.0 - $days) < 1e-6) {

@@ -25,13 +25,23 @@ final class DiariesTest extends TestCase
     /** @return array<string, list<array{held: bool, score: float, theirs: float, off: float, theirOff: float, since: int|null}>> by what is asked */
     private static function results(): array
     {
-        /** @var array{cases: list<array{days: int, start: array{mean: float, sd: float}, rate: array{mean: float, sd: float}, eye_sd: float|null, events: list<array<string, mixed>>, planned: array{change_every: int, share: float, source: float, dose: float, dose_every: int}, unnoted: array{readings_since: int}|null, truth: array<string, float>, reference: array<string, array{float, float, float}>}>} $all */
+        /**
+         * @var array{cases: list<array{days: int, start: array{mean: float, sd: float}, rate: array{mean: float, sd: float}, eye_sd: float|null, events: list<array<string, mixed>>, planned: array{change_every: int, share: float, source: float, dose: float, dose_every: int}, unnoted: array{readings_since: int}|null, truth: array<string, float>, reference: array<string, array{float, float, float}>}>} $all
+         */
         $all = json_decode((string) file_get_contents(dirname(__DIR__).'/data/diaries.json'), true, 64, JSON_THROW_ON_ERROR);
         $balance = Parameter::Nitrate->entry()->balance ?? throw new RuntimeException('Nitrate is conserved.');
         $found = [];
         foreach ($all['cases'] as $case) {
             $now = $case['days'] + 5.0 * self::LATER;
-            $course = Course::fitted($balance, new NormalValue($case['start']['mean'], $case['start']['sd']), new NormalValue($case['rate']['mean'], $case['rate']['sd']), 0.0, array_map(static fn(array $event): Event => self::event($event, $case['eye_sd'] ?? 0.0), $case['events']), 0.0, $now);
+            $course = Course::fitted(
+                $balance,
+                new NormalValue($case['start']['mean'], $case['start']['sd']),
+                new NormalValue($case['rate']['mean'], $case['rate']['sd']),
+                0.0,
+                array_map(static fn(array $event): Event => self::event($event, $case['eye_sd'] ?? 0.0), $case['events']),
+                0.0,
+                $now,
+            );
             $planned = [];
             foreach (range($case['days'] + 1, $case['days'] + 28) as $day) {
                 if ($case['planned']['dose'] > 0.0 && $day % $case['planned']['dose_every'] === 0) {
@@ -43,7 +53,12 @@ final class DiariesTest extends TestCase
             }
             $ahead = $course->ahead($planned, $now + 28.0);
             $rate = $course->rate();
-            foreach (['now' => $course->level(), 'in_7' => $ahead->at($now + 7.0), 'in_28' => $ahead->level(), 'rate' => new CoursePoint($now, $rate->central(), $rate->quantile(0.1), $rate->quantile(0.9))] as $what => $point) {
+            foreach (['now' => $course->level(), 'in_7' => $ahead->at($now + 7.0), 'in_28' => $ahead->level(), 'rate' => new CoursePoint(
+                $now,
+                $rate->central(),
+                $rate->quantile(0.1),
+                $rate->quantile(0.9),
+            )] as $what => $point) {
                 if ($point === null || ($what === 'now' && ($case['unnoted']['readings_since'] ?? null) === 0)) {
                     continue;
                 }

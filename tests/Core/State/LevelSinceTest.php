@@ -19,7 +19,15 @@ final class LevelSinceTest extends TestCase
     /** @param list<Event> $events */
     private static function course(array $events, float $loss = 0.0, float $until = 20.0, float $rate = 0.8): Course
     {
-        return Course::fitted(new LevelPrior(5.0, 5.0, 0.5, 0.01, 200.0), new NormalValue(20.0, 3.0), new NormalValue($rate, 0.01), $loss, $events, 0.0, $until);
+        return Course::fitted(
+            new LevelPrior(5.0, 5.0, 0.5, 0.01, 200.0),
+            new NormalValue(20.0, 3.0),
+            new NormalValue($rate, 0.01),
+            $loss,
+            $events,
+            0.0,
+            $until,
+        );
     }
 
     public function testAChainByHand(): void
@@ -68,12 +76,25 @@ final class LevelSinceTest extends TestCase
 
         self::assertEqualsWithDelta($course->level()->level, $working->value('C'), 1e-9);
         // Far from nothing, and with readings that agree, one line says it all but for a hair.
-        $line = $course->level()->level - (in_array('z', array_map(static fn($given): string => $given->symbol, $working->constants()), true) ? $working->value('z') : 0.0);
+        $line = $course->level()->level - (in_array(
+            'z',
+            array_map(static fn($given): string => $given->symbol, $working->constants()),
+            true,
+        ) ? $working->value('z') : 0.0);
         self::assertEqualsWithDelta($course->level()->level, $line, 0.02 * $course->level()->level);
         self::assertLessThanOrEqual(5, count(array_filter($working->lines(), static fn($line): bool => $line->formula->name[0] === 'A')));
         // By another way: the mass balance from the last reading on.
-        $since = array_filter($events, static fn(Event $event): bool => $event->day > $course->read->day || ($event->day === $course->read->day && $event->share > 0.0) || ($event->day === $course->read->day && $event->isDose));
-        self::assertEqualsWithDelta(MassBalance::run($course->read->level, array_values($since), $course->rate()->central(), $loss, $course->read->day, 60.0)->level, $line, 1e-6);
+        $since = array_filter(
+            $events,
+            static fn(Event $event): bool => $event->day > $course->read->day
+                || ($event->day === $course->read->day && $event->share > 0.0)
+                || ($event->day === $course->read->day && $event->isDose),
+        );
+        self::assertEqualsWithDelta(
+            MassBalance::run($course->read->level, array_values($since), $course->rate()->central(), $loss, $course->read->day, 60.0)->level,
+            $line,
+            1e-6,
+        );
     }
 
     public function testItIsSaidInTheUnitOfItsReader(): void

@@ -86,7 +86,9 @@ final class MassBalanceTest extends TestCase
             self::assertGreaterThanOrEqual(0.0, $balance->level);
             self::assertGreaterThanOrEqual(-1e-12, $balance->lost);
             // What is made is what the rate says; what is taken up may be less, never more.
-            $rate >= 0.0 ? self::assertEqualsWithDelta(60.0 * $rate, $balance->made, 1e-9) : self::assertGreaterThanOrEqual(60.0 * $rate - 1e-9, $balance->made);
+            $rate >= 0.0
+                ? self::assertEqualsWithDelta(60.0 * $rate, $balance->made, 1e-9)
+                : self::assertGreaterThanOrEqual(60.0 * $rate - 1e-9, $balance->made);
         }
     }
 
@@ -116,12 +118,28 @@ final class MassBalanceTest extends TestCase
 
     public function testADoseAfterAChangeLeavesTheLevelAtItsAimBeforeTheNext(): void
     {
-        $need = NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(6.0, 0.5), new NormalValue(-0.9, 0.1), 0.4, 7.0, new NormalValue(2.0, 0.3));
+        $need = NutrientTargets::afterChange(
+            Parameter::Nitrate,
+            5.0,
+            new NormalValue(6.0, 0.5),
+            new NormalValue(-0.9, 0.1),
+            0.4,
+            7.0,
+            new NormalValue(2.0, 0.3),
+        );
         // After: 0.6 x 6 + 0.4 x 2 = 4.4; seven days take 6.3; 5 - 4.4 + 6.3.
         self::assertEqualsWithDelta([4.4, 6.9], [$need->value('A'), $need->value('D')], 1e-9);
         // Carried on day by day it is there: the aim is met, whatever the share.
         foreach ([0.0, 0.25, 0.9] as $share) {
-            $level = (1.0 - $share) * 6.0 + $share * 2.0 + NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(6.0, 0.5), new NormalValue(-0.9, 0.1), $share, 7.0, new NormalValue(2.0, 0.3))->value('D');
+            $level = (1.0 - $share) * 6.0 + $share * 2.0 + NutrientTargets::afterChange(
+                Parameter::Nitrate,
+                5.0,
+                new NormalValue(6.0, 0.5),
+                new NormalValue(-0.9, 0.1),
+                $share,
+                7.0,
+                new NormalValue(2.0, 0.3),
+            )->value('D');
             for ($day = 0; $day < 7; ++$day) {
                 $level -= 0.9;
             }
@@ -130,10 +148,29 @@ final class MassBalanceTest extends TestCase
         // At once and for good it is what the steady form says: the level before is then the aim.
         self::assertEqualsWithDelta(
             NutrientTargets::between(Parameter::Nitrate, 5.0, new NormalValue(-0.9, 0.1), 0.4, 7.0, new NormalValue(2.0, 0.3))->value('D'),
-            NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(5.0, 0.5), new NormalValue(-0.9, 0.1), 0.4, 7.0, new NormalValue(2.0, 0.3))->value('D'),
+            NutrientTargets::afterChange(
+                Parameter::Nitrate,
+                5.0,
+                new NormalValue(5.0, 0.5),
+                new NormalValue(-0.9, 0.1),
+                0.4,
+                7.0,
+                new NormalValue(2.0, 0.3),
+            )->value('D'),
             1e-9,
         );
-        self::assertSame(0.0, NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(40.0, 0.5), new NormalValue(0.5, 0.1), 0.4, 7.0, new NormalValue(2.0, 0.3))->value('D'));
+        self::assertSame(
+            0.0,
+            NutrientTargets::afterChange(
+                Parameter::Nitrate,
+                5.0,
+                new NormalValue(40.0, 0.5),
+                new NormalValue(0.5, 0.1),
+                0.4,
+                7.0,
+                new NormalValue(2.0, 0.3),
+            )->value('D'),
+        );
         $this->expectException(FertilisingFault::class);
         NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(40.0, 0.5), new NormalValue(0.5, 0.1), 1.4, 7.0, new NormalValue(2.0, 0.3));
     }

@@ -35,7 +35,10 @@ final class StrengthTest extends TestCase
             $charge = 2.0 * ($calcium + $magnesium) + $sodium + $potassium;
             $carbonate = $charge * $between(0.1, 0.8);
             $sulfate = ($charge - $carbonate) * $between(0.0, 0.6) / 2.0;
-            $water = Ions::millimoles(['Ca' => $calcium, 'Mg' => $magnesium, 'Na' => $sodium, 'K' => $potassium, 'HCO3' => $carbonate, 'SO4' => $sulfate, 'Cl' => $charge - $carbonate - 2.0 * $sulfate]);
+            $water = Ions::millimoles([
+                'Ca' => $calcium, 'Mg' => $magnesium, 'Na' => $sodium, 'K' => $potassium, 'HCO3' => $carbonate, 'SO4' => $sulfate,
+                'Cl' => $charge - $carbonate - 2.0 * $sulfate,
+            ]);
             $whole = Conductance::of($water)->microsiemens;
             if ($whole < 20.0 || $whole > 830.0) {
                 continue;

@@ -25,10 +25,26 @@ final class ZoneRotationTest extends TestCase
             for ($n = 0; $n < $across * $deep; ++$n) {
                 $column = $n % $across;
                 $row = intdiv($n, $across);
-                $zones[] = new Zone($n, $column / $across, ($column + 1) / $across, $row / $deep, ($row + 1) / $deep, Cover::cases()[$chance->getInt(0, 5)], $chance->getInt(0, 4) === 0 ? null : (float) $chance->getInt(0, 90));
+                $zones[] = new Zone(
+                    $n,
+                    $column / $across,
+                    ($column + 1) / $across,
+                    $row / $deep,
+                    ($row + 1) / $deep,
+                    Cover::cases()[$chance->getInt(0, 5)],
+                    $chance->getInt(0, 4) === 0 ? null : (float) $chance->getInt(0, 90),
+                );
             }
             $alarm = [0.02, 0.05][$chance->getInt(0, 1)];
-            $rotation = new ZoneRotation($chance->getInt(1, 60) / 10, 100.0, 50.0, $chance->getInt(55, 90) / 10, 25.0, $alarm, [0.2, 0.34, 1.0][$chance->getInt(0, 2)]);
+            $rotation = new ZoneRotation(
+                $chance->getInt(1, 60) / 10,
+                100.0,
+                50.0,
+                $chance->getInt(55, 90) / 10,
+                25.0,
+                $alarm,
+                [0.2, 0.34, 1.0][$chance->getInt(0, 2)],
+            );
             $next = $rotation->next($zones);
             self::assertLessThanOrEqual($rotation->most + 1e-9, array_sum(array_map(static fn(Zone $zone): float => $zone->area(), $next)));
             self::assertLessThanOrEqual(0.5 * $alarm + 1e-12, $rotation->freeAmmonia($rotation->ammonia($next)));
@@ -86,7 +102,13 @@ final class ZoneRotationTest extends TestCase
         $chance = new Randomizer(new Mt19937(2));
         for ($i = 0; $i < 100; ++$i) {
             $litres = $chance->getInt(0, 800) / 10;
-            $out = LitresOut::divide($litres, $chance->getInt(0, 200) / 10, $zones, $chance->getInt(1, 80) / 100, ['a' => $chance->getInt(0, 200) / 10, 'b' => $chance->getInt(0, 200) / 10]);
+            $out = LitresOut::divide(
+                $litres,
+                $chance->getInt(0, 200) / 10,
+                $zones,
+                $chance->getInt(1, 80) / 100,
+                ['a' => $chance->getInt(0, 200) / 10, 'b' => $chance->getInt(0, 200) / 10],
+            );
             self::assertEqualsWithDelta($litres, array_sum($out->wanted) + $out->vacuumed + $out->rest, 1e-9);
             self::assertCount(3, [...$out->cleaned, ...$out->waiting]);
             self::assertGreaterThanOrEqual(0.0, min([...array_values($out->wanted), $out->vacuumed, $out->rest]));

@@ -54,7 +54,11 @@ final class ZoneTest extends TestCase
         // As long as deep: cut from left to right.
         self::assertSame([0.2, 0.4, 0.5, 0.9], self::patch([0.2, 0.6, 0.5, 0.9])->halves(1.001)[0]);
         foreach ([0.5, 1.0, 3.0] as $length) {
-            self::assertEqualsWithDelta($zone->area(), array_sum(array_map(static fn(array $half): float => self::patch($half)->area(), $zone->halves($length))), 1e-12);
+            self::assertEqualsWithDelta(
+                $zone->area(),
+                array_sum(array_map(static fn(array $half): float => self::patch($half)->area(), $zone->halves($length))),
+                1e-12,
+            );
         }
     }
 

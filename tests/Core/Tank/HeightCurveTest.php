@@ -11,13 +11,21 @@ use PHPUnit\Framework\TestCase;
 
 final class HeightCurveTest extends TestCase
 {
-    /** @return iterable<string, array{callable(float): float, float, list<float>, callable(float): float}> area in mm2 at a height, top, where it jumps, and litres below a height by hand */
+    /**
+     * @return iterable<string, array{callable(float): float, float, list<float>, callable(float): float}> area in mm2 at a height, top,
+     *     where it jumps, and litres below a height by hand
+     */
     public static function tanks(): iterable
     {
         yield 'a box of 600 by 300' => [static fn(float $z): float => 180000.0, 350.0, [], static fn(float $z): float => 0.18 * $z];
-        yield 'a box with a step of stone up to 97' => [static fn(float $z): float => $z < 97.0 ? 120000.0 : 180000.0, 350.0, [97.0], static fn(float $z): float => 0.12 * min($z, 97.0) + 0.18 * max(0.0, $z - 97.0)];
+        yield 'a box with a step of stone up to 97' => [
+            static fn(float $z): float => $z < 97.0 ? 120000.0 : 180000.0, 350.0, [97.0],
+            static fn(float $z): float => 0.12 * min($z, 97.0) + 0.18 * max(0.0, $z - 97.0),
+        ];
         // Sides that lean outwards: 100,000 mm2 at the floor and 400 more with each mm.
-        yield 'a wedge' => [static fn(float $z): float => 100000.0 + 400.0 * $z, 300.0, [], static fn(float $z): float => (100000.0 * $z + 200.0 * $z ** 2) / 1e6];
+        yield 'a wedge' => [
+            static fn(float $z): float => 100000.0 + 400.0 * $z, 300.0, [], static fn(float $z): float => (100000.0 * $z + 200.0 * $z ** 2) / 1e6,
+        ];
         // A cone that stands on its tip, 200 wide at 200 high.
         yield 'a cone' => [static fn(float $z): float => M_PI * ($z / 2.0) ** 2, 200.0, [], static fn(float $z): float => M_PI * $z ** 3 / 12.0 / 1e6];
     }

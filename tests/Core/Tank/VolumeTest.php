@@ -84,16 +84,27 @@ final class VolumeTest extends TestCase
         $mm = static fn(string $field): float => $row->has('given.'.$field) ? 10.0 * $row->number('given.'.$field) : 0.0;
         $glass = $mm('glass_cm') + $mm('wall_cm');
         $plan = match (true) {
-            $row->has('given.outer_depth_in_middle_cm') => Shape::BowFront->plan($mm('outer_length_cm'), $mm('outer_depth_at_sides_cm'), $mm('outer_depth_in_middle_cm'), $glass),
+            $row->has('given.outer_depth_in_middle_cm') => Shape::BowFront
+                ->plan($mm('outer_length_cm'), $mm('outer_depth_at_sides_cm'), $mm('outer_depth_in_middle_cm'), $glass),
             $row->has('given.outer_diameter_cm') => Shape::Cylinder->plan($mm('outer_diameter_cm'), 0, 0, $glass),
             $row->has('given.inner_radius_cm') => Shape::HalfCircle->plan(2 * $mm('inner_radius_cm') + 2e-6, 0, 0, 1e-6),
             default => Shape::Box->plan($mm('outer_length_cm'), $mm('outer_width_cm'), 0, $glass),
         };
         $rim = $row->has('given.inner_height_cm') ? $mm('inner_height_cm') : $mm('outer_height_cm') - $glass;
-        $bed = $row->has('given.bed_back_cm') ? new SubstrateLayer($mm('bed_back_cm'), $mm('bed_front_cm'), $row->number('given.porosity')) : SubstrateLayer::none();
+        $bed = $row->has('given.bed_back_cm')
+            ? new SubstrateLayer($mm('bed_back_cm'), $mm('bed_front_cm'), $row->number('given.porosity'))
+            : SubstrateLayer::none();
         $rocks = match (true) {
-            $row->has('given.rock_kg') => [Displacement::even($row->number('given.rock_kg') / $row->number('given.rock_kg_per_L'), $mm('rock_from_cm'), $mm('rock_to_cm'))],
-            $row->has('given.rock_displaced_L_if_covered') => [Displacement::cone($row->number('given.rock_displaced_L_if_covered'), $mm('rock_from_cm'), $mm('rock_to_cm'))],
+            $row->has('given.rock_kg') => [Displacement::even(
+                $row->number('given.rock_kg') / $row->number('given.rock_kg_per_L'),
+                $mm('rock_from_cm'),
+                $mm('rock_to_cm'),
+            )],
+            $row->has('given.rock_displaced_L_if_covered') => [Displacement::cone(
+                $row->number('given.rock_displaced_L_if_covered'),
+                $mm('rock_from_cm'),
+                $mm('rock_to_cm'),
+            )],
             default => [],
         };
 
@@ -207,7 +218,13 @@ final class VolumeTest extends TestCase
     public function testStonesLeaveATenthOfTheFloorFreeWhereMostOfThemStandSideBySide(): void
     {
         // 200 by 100 mm: two of 9,000 mm2 over 100 mm are 0.9 L each, and take nine tenths together.
-        $tank = static fn(float ...$stones): Vessel => new Vessel(new Rectangle(200, 100), 200, 20, SubstrateLayer::none(), [Displacement::even(0.9, 0, 100), Displacement::even(...$stones)]);
+        $tank = static fn(float ...$stones): Vessel => new Vessel(
+            new Rectangle(200, 100),
+            200,
+            20,
+            SubstrateLayer::none(),
+            [Displacement::even(0.9, 0, 100), Displacement::even(...$stones)],
+        );
         self::assertEqualsWithDelta(20.0 * 0.18 - 1.8, $tank(0.9, 0, 100)->volume()->value('net'), 1e-9);
         // One upon the other they take half as much at any height, as much stone as it is.
         self::assertEqualsWithDelta(20.0 * 0.18 - 1.8, $tank(0.9, 100, 150)->volume()->value('net'), 1e-9);
@@ -227,7 +244,13 @@ final class VolumeTest extends TestCase
         yield 'a bed without grains' => [static fn() => new SubstrateLayer(10, 10, 1.0), 'porosity'];
         yield 'a waterline under the floor' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 120, SubstrateLayer::none()), 'water_below_rim'];
         yield 'a bed above the water' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, new SubstrateLayer(90, 10, 0.4)), 'substrate_back'];
-        yield 'more stone than tank' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, SubstrateLayer::none(), [Displacement::even(5, 0, 60)]), 'stone_kg'];
+        yield 'more stone than tank' => [static fn() => new Vessel(
+            new Rectangle(100, 100),
+            100,
+            20,
+            SubstrateLayer::none(),
+            [Displacement::even(5, 0, 60)],
+        ), 'stone_kg'];
     }
 
     /** @param callable(): mixed $build */

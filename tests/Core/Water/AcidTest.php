@@ -145,7 +145,11 @@ final class AcidTest extends TestCase
         $dose = AcidKind::Hydrochloric->dose(10.0, 30.0, $degrees->toBase(5.5), $degrees->toBase(2.5), 99.0, $degrees);
         self::assertEqualsWithDelta(3.0 * 0.35665 * 30.0 / 2.878, $dose->value('v'), 0.01);
         self::assertEqualsWithDelta(3.0 * 0.35665, $dose->value('acid'), 1e-4);
-        self::assertEqualsWithDelta($dose->value('acid'), AcidKind::Hydrochloric->dose(10.0, 30.0, 1.0, null, $dose->value('v'), $degrees)->value('acid'), 1e-9);
+        self::assertEqualsWithDelta(
+            $dose->value('acid'),
+            AcidKind::Hydrochloric->dose(10.0, 30.0, 1.0, null, $dose->value('v'), $degrees)->value('acid'),
+            1e-9,
+        );
         // A water that is softer already needs none.
         self::assertSame(0.0, AcidKind::Sulfuric->dose(10.0, 30.0, 0.5, 0.9, 0.0, $degrees)->value('v'));
         $this->expectException(WaterFault::class);

@@ -66,7 +66,13 @@ final class CarbonateTest extends TestCase
 
     private static function water(Row $row, string $which): WaterState
     {
-        return self::state($which, $row->number($which.'.pH'), $row->number($which.'.alkalinity_dKH'), $row->number($which.'.degC'), $row->number($which.'.EC_uS_cm'));
+        return self::state(
+            $which,
+            $row->number($which.'.pH'),
+            $row->number($which.'.alkalinity_dKH'),
+            $row->number($which.'.degC'),
+            $row->number($which.'.EC_uS_cm'),
+        );
     }
 
     private static function state(string $name, float $ph, float $degrees, float $celsius = 25.0, float $conductivity = 300.0, float $spread = 0.0): WaterState
@@ -99,10 +105,26 @@ final class CarbonateTest extends TestCase
         // In soft water other buffers widen the band; its middle stays where two other solvers have it.
         self::assertEqualsWithDelta($row->number('expected.pH_right_after'), $mixed->value('pH'), 0.002);
         self::assertEqualsWithDelta($row->number('expected.pH_back_at_former_CO2'), $mixed->value('pH_next'), 0.002);
-        self::assertEqualsWithDelta($row->number('expected.CO2_tank_before_mg_L'), $mixed->value('CO2_t') * $carbon, 0.002 * $row->number('expected.CO2_tank_before_mg_L'));
-        self::assertEqualsWithDelta($row->number('expected.CO2_source_mg_L'), $mixed->value('CO2_s') * $carbon, 0.002 * $row->number('expected.CO2_source_mg_L'));
-        self::assertEqualsWithDelta($row->number('expected.total_inorganic_carbon_mmol_L'), 1000 * $mixed->value('DIC_m'), 0.002 * $row->number('expected.total_inorganic_carbon_mmol_L'));
-        self::assertEqualsWithDelta($row->number('expected.alkalinity_dKH'), Alkalinity::fromMilliequivalentPerLitre(1000 * $mixed->value('alk_m'))->degrees(), 0.005 * $row->number('expected.alkalinity_dKH'));
+        self::assertEqualsWithDelta(
+            $row->number('expected.CO2_tank_before_mg_L'),
+            $mixed->value('CO2_t') * $carbon,
+            0.002 * $row->number('expected.CO2_tank_before_mg_L'),
+        );
+        self::assertEqualsWithDelta(
+            $row->number('expected.CO2_source_mg_L'),
+            $mixed->value('CO2_s') * $carbon,
+            0.002 * $row->number('expected.CO2_source_mg_L'),
+        );
+        self::assertEqualsWithDelta(
+            $row->number('expected.total_inorganic_carbon_mmol_L'),
+            1000 * $mixed->value('DIC_m'),
+            0.002 * $row->number('expected.total_inorganic_carbon_mmol_L'),
+        );
+        self::assertEqualsWithDelta(
+            $row->number('expected.alkalinity_dKH'),
+            Alkalinity::fromMilliequivalentPerLitre(1000 * $mixed->value('alk_m'))->degrees(),
+            0.005 * $row->number('expected.alkalinity_dKH'),
+        );
     }
 
     public function testPhMovesByTheRatioOfHardnessOnceCarbonDioxideIsBack(): void
@@ -115,7 +137,11 @@ final class CarbonateTest extends TestCase
     public function testTheRuleOfThumbForCarbonDioxideHolds(): void
     {
         // About 3 KH 10^(7-pH) mg/L.
-        self::assertEqualsWithDelta(3 * 4 * 10 ** (7 - 6.8), Carbonate::carbonDioxide(6.8, Alkalinity::fromDegrees(4)->milliequivalentPerLitre, 25, 250), 0.12 * 19.0);
+        self::assertEqualsWithDelta(
+            3 * 4 * 10 ** (7 - 6.8),
+            Carbonate::carbonDioxide(6.8, Alkalinity::fromDegrees(4)->milliequivalentPerLitre, 25, 250),
+            0.12 * 19.0,
+        );
     }
 
     public function testASpreadOfTheReadingIsASpreadOfThePh(): void
@@ -186,7 +212,8 @@ final class CarbonateTest extends TestCase
     public function testASoilTankWithWaterLikeItsOwnStaysWhereItIs(): void
     {
         $drop = Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre;
-        $water = static fn(string $name): WaterState => self::state($name, 6.2, 0.0, spread: 0.05)->with(Parameter::CarbonateHardness, TestResult::drops(Parameter::CarbonateHardness, $drop, $drop)->distribution());
+        $water = static fn(string $name): WaterState => self::state($name, 6.2, 0.0, spread: 0.05)
+            ->with(Parameter::CarbonateHardness, TestResult::drops(Parameter::CarbonateHardness, $drop, $drop)->distribution());
         $mixed = self::mix($water('tank'), $water('source'), 0.3);
 
         self::assertLessThan(0.2, $mixed->estimate('pH')->high() - $mixed->estimate('pH')->low());
@@ -197,7 +224,10 @@ final class CarbonateTest extends TestCase
     public function testWithoutABufferNobodyIsSureOfTomorrow(): void
     {
         $drop = Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre;
-        $tank = self::state('tank', 6.0, 0.0, spread: 0.05)->with(Parameter::CarbonateHardness, TestResult::drops(Parameter::CarbonateHardness, 0.0, $drop)->distribution());
+        $tank = self::state('tank', 6.0, 0.0, spread: 0.05)->with(
+            Parameter::CarbonateHardness,
+            TestResult::drops(Parameter::CarbonateHardness, 0.0, $drop)->distribution(),
+        );
         $next = self::mix($tank, self::state('source', 7.4, 4.0, spread: 0.1), 0.25)->estimate('pH_next');
 
         self::assertGreaterThan(1.0, $next->high() - $next->low());

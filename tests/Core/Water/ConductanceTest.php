@@ -62,8 +62,12 @@ final class ConductanceTest extends TestCase
     public function testAReconstitutedWaterHasItsPublishedHardnessAndAlkalinity(Row $row): void
     {
         // mg/L over g/mol, by hand: calcium from gypsum, magnesium from the anhydrous sulfate, alkalinity from bicarbonate.
-        [$soda, $gypsum, $magnesium, $potassium] = [$row->number('NaHCO3') / 84.007, $row->number('CaSO4%2E2H2O') / 172.171, $row->number('MgSO4') / 120.367, $row->number('KCl') / 74.551];
-        $water = Ions::millimoles(['Na' => $soda, 'HCO3' => $soda, 'Ca' => $gypsum, 'Mg' => $magnesium, 'SO4' => $gypsum + $magnesium, 'K' => $potassium, 'Cl' => $potassium]);
+        [$soda, $gypsum, $magnesium, $potassium] = [
+            $row->number('NaHCO3') / 84.007, $row->number('CaSO4%2E2H2O') / 172.171, $row->number('MgSO4') / 120.367, $row->number('KCl') / 74.551,
+        ];
+        $water = Ions::millimoles([
+            'Na' => $soda, 'HCO3' => $soda, 'Ca' => $gypsum, 'Mg' => $magnesium, 'SO4' => $gypsum + $magnesium, 'K' => $potassium, 'Cl' => $potassium,
+        ]);
         [$low, $high] = $row->numbers('hardness');
 
         self::assertThat(100.087 * $water->hardness(), self::logicalAnd(self::greaterThanOrEqual($low), self::lessThanOrEqual($high)));

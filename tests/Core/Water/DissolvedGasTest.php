@@ -54,7 +54,13 @@ final class DissolvedGasTest extends TestCase
     {
         [$ph, $kh] = [new NormalValue(6.65, 0.05), self::degrees(2.5, 0.29)];
         $gas = DissolvedGas::of($ph, $kh, 24.0, 280.0);
-        $working = Carbonate::carbonDioxideOf(new WaterState('the tank', ['ph' => $ph, 'carbonate_hardness' => $kh, 'temperature' => new NormalValue(24.0, 0.0), 'conductivity' => new NormalValue(280.0, 0.0)]), Unit::usual(Parameter::CarbonateHardness))->estimate('mg');
+        $working = Carbonate::carbonDioxideOf(
+            new WaterState(
+                'the tank',
+                ['ph' => $ph, 'carbonate_hardness' => $kh, 'temperature' => new NormalValue(24.0, 0.0), 'conductivity' => new NormalValue(280.0, 0.0)],
+            ),
+            Unit::usual(Parameter::CarbonateHardness),
+        )->estimate('mg');
 
         self::assertNotNull($gas);
         self::assertEqualsWithDelta($gas->level, $working->central(), 0.01 * $gas->level);

@@ -18,7 +18,10 @@ use Random\Randomizer;
 final class IonsTest extends TestCase
 {
     /** IUPAC 2021, abridged. */
-    private const WEIGHTS = ['H' => 1.008, 'C' => 12.011, 'N' => 14.007, 'O' => 15.999, 'Na' => 22.990, 'Mg' => 24.305, 'P' => 30.974, 'S' => 32.06, 'Cl' => 35.45, 'K' => 39.098, 'Ca' => 40.078];
+    private const WEIGHTS = [
+        'H' => 1.008, 'C' => 12.011, 'N' => 14.007, 'O' => 15.999, 'Na' => 22.990, 'Mg' => 24.305, 'P' => 30.974, 'S' => 32.06, 'Cl' => 35.45,
+        'K' => 39.098, 'Ca' => 40.078,
+    ];
 
     /** @return iterable<string, array{Ion, array<string, int>}> */
     public static function ions(): iterable
@@ -70,7 +73,10 @@ final class IonsTest extends TestCase
         $salt = Salts::get($key);
 
         self::assertEqualsWithDelta(self::weigh($atoms), $salt->molarMass, 1e-4 * $salt->molarMass);
-        self::assertSame(0, array_sum(array_map(static fn(string $ion, int $count): int => $count * Ion::from($ion)->charge(), array_keys($salt->brings), $salt->brings)));
+        self::assertSame(
+            0,
+            array_sum(array_map(static fn(string $ion, int $count): int => $count * Ion::from($ion)->charge(), array_keys($salt->brings), $salt->brings)),
+        );
         self::assertEqualsWithDelta(0.0, $salt->perGram()->imbalance(), 1e-9);
     }
 

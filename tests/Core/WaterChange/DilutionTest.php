@@ -27,7 +27,12 @@ final class DilutionTest extends TestCase
     public function testMassBalanceHolds(Row $row): void
     {
         $g = static fn(string $field): float => $row->number('given.'.$field);
-        $close = static fn(string $field, float $ours) => self::assertEqualsWithDelta($row->number('expected.'.$field), $ours, 0.001 * abs($row->number('expected.'.$field)), $field);
+        $close = static fn(string $field, float $ours) => self::assertEqualsWithDelta(
+            $row->number('expected.'.$field),
+            $ours,
+            0.001 * abs($row->number('expected.'.$field)),
+            $field,
+        );
         switch ($row->text('kind')) {
             case 'one change':
                 $close('after', Dilution::once($g('tank'), $g('source'), $g('fraction')));
@@ -150,7 +155,14 @@ final class DilutionTest extends TestCase
     public static function routines(): iterable
     {
         foreach (Data::rows('steady') as $i => $row) {
-            if (in_array($row->text('kind'), ['nitrate, steady saw-tooth', 'fraction that keeps the peak at the limit', 'longest interval that keeps the peak at the limit', 'approach to the steady state'], true)) {
+            if (in_array(
+                $row->text('kind'),
+                [
+                    'nitrate, steady saw-tooth', 'fraction that keeps the peak at the limit', 'longest interval that keeps the peak at the limit',
+                    'approach to the steady state',
+                ],
+                true,
+            )) {
                 yield $i.' '.$row->text('kind') => [$row];
             }
         }
@@ -168,7 +180,12 @@ final class DilutionTest extends TestCase
         match ($row->text('kind')) {
             'nitrate, steady saw-tooth' => self::assertEqualsWithDelta(
                 [$row->number('expected.peak_before_change_mg_L'), $row->number('expected.trough_after_change_mg_L')],
-                [SteadyState::peak($made, $g('fraction'), $g('days_between'), $g('source_mg_L')), SteadyState::trough($made, $g('fraction'), $g('days_between'), $g('source_mg_L'))],
+                [SteadyState::peak(
+                    $made,
+                    $g('fraction'),
+                    $g('days_between'),
+                    $g('source_mg_L'),
+                ), SteadyState::trough($made, $g('fraction'), $g('days_between'), $g('source_mg_L'))],
                 0.03,
             ),
             'fraction that keeps the peak at the limit' => self::assertEqualsWithDelta(
@@ -217,8 +234,14 @@ final class DilutionTest extends TestCase
     }
 
     #[DataProvider('unread')]
-    public function testATankThatNobodyReadStandsBetweenWhatItsRoutineLeavesAndFinds(float $made, float $share, float $days, float $source, float $stood, float $level): void
-    {
+    public function testATankThatNobodyReadStandsBetweenWhatItsRoutineLeavesAndFinds(
+        float $made,
+        float $share,
+        float $days,
+        float $source,
+        float $stood,
+        float $level,
+    ): void {
         self::assertEqualsWithDelta($level, SteadyState::middle($made, $share, $days, $source, $stood), 1e-9);
     }
 }

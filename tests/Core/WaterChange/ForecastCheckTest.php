@@ -27,7 +27,13 @@ final class ForecastCheckTest extends TestCase
         foreach (self::WATERS as $name => [$before, $source, $spread]) {
             $forecast = $before + $planned * ($source - $before);
             $measured = $before + $really * ($source - $before) + ($wrong[$name] ?? 0.0);
-            $look->add(Parameter::from($name), $before, $source, Estimate::of($forecast, [$forecast - $spread, $forecast + $spread]), new NormalValue($measured, $spread));
+            $look->add(
+                Parameter::from($name),
+                $before,
+                $source,
+                Estimate::of($forecast, [$forecast - $spread, $forecast + $spread]),
+                new NormalValue($measured, $spread),
+            );
         }
 
         return $look;

@@ -175,7 +175,14 @@ final class ForecastTest extends TestCase
 
     public function testTheNextDayAddsWhatTheTankMakesAndIsAsWarmAsTheTankWas(): void
     {
-        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, warmth: 25.5, made: [Parameter::Nitrate->value => new ExactValue(2)]));
+        $forecast = Forecast::of(new ChangePlan(
+            self::vessel(),
+            self::tank(),
+            self::source(),
+            40,
+            warmth: 25.5,
+            made: [Parameter::Nitrate->value => new ExactValue(2)],
+        ));
 
         self::assertEqualsWithDelta(22.0, $forecast->outlook(Parameter::Nitrate)->nextDay()?->central() ?? NAN, 1e-9);
         // The heater is set to 25.5; what the thermometer showed is what heater and room really hold.
@@ -206,9 +213,21 @@ final class ForecastTest extends TestCase
     }
 
     #[DataProvider('wishes')]
-    public function testNewWaterIsAsWarmAsTheTankUnlessItIsToBeMoved(float $tank, ?float $wish, float $litres, float $stream, float $landing, int $changes): void
-    {
-        $plan = new ChangePlan(self::vessel(), self::tank([Parameter::Temperature->value => new ExactValue($tank)]), self::source(), $litres, units: [Parameter::Temperature->value => Unit::of(Parameter::Temperature, 'fahrenheit')]);
+    public function testNewWaterIsAsWarmAsTheTankUnlessItIsToBeMoved(
+        float $tank,
+        ?float $wish,
+        float $litres,
+        float $stream,
+        float $landing,
+        int $changes,
+    ): void {
+        $plan = new ChangePlan(
+            self::vessel(),
+            self::tank([Parameter::Temperature->value => new ExactValue($tank)]),
+            self::source(),
+            $litres,
+            units: [Parameter::Temperature->value => Unit::of(Parameter::Temperature, 'fahrenheit')],
+        );
         $warmth = NewWaterTemperature::of($plan, $wish, 2.0);
         $landed = Forecast::of($plan->withSource(self::source([Parameter::Temperature->value => new ExactValue($warmth->stream)])));
 
@@ -231,7 +250,8 @@ final class ForecastTest extends TestCase
         $drop = Alkalinity::fromDegrees(1)->milliequivalentPerLitre;
         $none = TestResult::drops(Parameter::CarbonateHardness, 0.0, $drop)->distribution();
         $soft = self::tank([Parameter::Acidity->value => new NormalValue(6.0, 0.05), Parameter::CarbonateHardness->value => $none]);
-        $vague = Forecast::of(new ChangePlan(self::vessel(), $soft, self::source([Parameter::Acidity->value => new NormalValue(7.4, 0.1)]), 40))->outlook(Parameter::Acidity);
+        $vague = Forecast::of(new ChangePlan(self::vessel(), $soft, self::source([Parameter::Acidity->value => new NormalValue(7.4, 0.1)]), 40))
+            ->outlook(Parameter::Acidity);
         $firm = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40))->outlook(Parameter::Acidity);
 
         self::assertFalse($vague->isForetold());
@@ -252,7 +272,12 @@ final class ForecastTest extends TestCase
     public function testHigherPhFreesAmmonia(): void
     {
         $ammonium = [Parameter::Ammonium->value => new ExactValue(0.5)];
-        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank($ammonium), self::source([Parameter::Acidity->value => new ExactValue(8.4), Parameter::Ammonium->value => new ExactValue(0)]), 60));
+        $forecast = Forecast::of(new ChangePlan(
+            self::vessel(),
+            self::tank($ammonium),
+            self::source([Parameter::Acidity->value => new ExactValue(8.4), Parameter::Ammonium->value => new ExactValue(0)]),
+            60,
+        ));
 
         // Less than half is left of the ammonium, yet more of it is free than the 0.0014 mg/L before.
         self::assertGreaterThan(0.0014, $forecast->ammoniaAfter()?->value('NH3_N') ?? 0.0);
@@ -343,20 +368,39 @@ final class ForecastTest extends TestCase
     {
         $degree = Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
         $plain = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40));
-        $soil = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, made: [Parameter::CarbonateHardness->value => new NormalValue(-0.5 * $degree, 0.1 * $degree)]));
+        $soil = Forecast::of(new ChangePlan(
+            self::vessel(),
+            self::tank(),
+            self::source(),
+            40,
+            made: [Parameter::CarbonateHardness->value => new NormalValue(-0.5 * $degree, 0.1 * $degree)],
+        ));
         $kh = static fn(Forecast $forecast): float => $forecast->outlook(Parameter::CarbonateHardness)->nextDay()?->central() ?? NAN;
         $ph = static fn(Forecast $forecast): float => $forecast->outlook(Parameter::Acidity)->nextDay()?->central() ?? NAN;
 
         self::assertEqualsWithDelta($kh($plain) - 0.5 * $degree, $kh($soil), 1e-9);
-        self::assertEqualsWithDelta($plain->outlook(Parameter::CarbonateHardness)->after()?->central() ?? NAN, $soil->outlook(Parameter::CarbonateHardness)->after()?->central() ?? NAN, 1e-9);
+        self::assertEqualsWithDelta(
+            $plain->outlook(Parameter::CarbonateHardness)->after()?->central() ?? NAN,
+            $soil->outlook(Parameter::CarbonateHardness)->after()?->central() ?? NAN,
+            1e-9,
+        );
         // At the same carbon dioxide pH goes with the logarithm of KH.
         self::assertEqualsWithDelta(log10($kh($soil) / $kh($plain)), $ph($soil) - $ph($plain), 0.01);
-        self::assertGreaterThan($plain->outlook(Parameter::CarbonateHardness)->nextDay()?->spread(), $soil->outlook(Parameter::CarbonateHardness)->nextDay()?->spread());
+        self::assertGreaterThan(
+            $plain->outlook(Parameter::CarbonateHardness)->nextDay()?->spread(),
+            $soil->outlook(Parameter::CarbonateHardness)->nextDay()?->spread(),
+        );
     }
 
     public function testNoSoilTakesMoreThanThereIs(): void
     {
-        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, made: [Parameter::CarbonateHardness->value => new ExactValue(-90.0)]));
+        $forecast = Forecast::of(new ChangePlan(
+            self::vessel(),
+            self::tank(),
+            self::source(),
+            40,
+            made: [Parameter::CarbonateHardness->value => new ExactValue(-90.0)],
+        ));
 
         self::assertSame(0.0, $forecast->outlook(Parameter::CarbonateHardness)->nextDay()?->central());
     }

@@ -72,7 +72,8 @@ final class PlanPropertiesTest extends TestCase
             Parameter::Temperature->value => new ExactValue(self::draw(8, 28)),
         ] + array_map(
             // Whatever else is read: a little of it.
-            static fn(Parameter $parameter): ExactValue => new ExactValue($parameter->range()[0] + self::draw(0, 0.01) * ($parameter->range()[1] - $parameter->range()[0])),
+            static fn(Parameter $parameter): ExactValue => new ExactValue($parameter
+                ->range()[0] + self::draw(0, 0.01) * ($parameter->range()[1] - $parameter->range()[0])),
             array_column(Parameter::ofTanks(), null, 'value'),
         ));
     }
@@ -130,7 +131,14 @@ final class PlanPropertiesTest extends TestCase
     #[DataProvider('plans')]
     public function testOnceCarbonDioxideIsBackThePhOfTheSourceNoLongerMatters(ChangePlan $plan): void
     {
-        $other = new ChangePlan($plan->vessel, $plan->tank, $plan->source->with(Parameter::Acidity, new ExactValue(7.0)), $plan->drained, $plan->drains, $plan->evaporated);
+        $other = new ChangePlan(
+            $plan->vessel,
+            $plan->tank,
+            $plan->source->with(Parameter::Acidity, new ExactValue(7.0)),
+            $plan->drained,
+            $plan->drains,
+            $plan->evaporated,
+        );
 
         self::assertEqualsWithDelta(
             Forecast::of($plan)->outlook(Parameter::Acidity)->nextDay()?->central() ?? NAN,
@@ -145,7 +153,15 @@ final class PlanPropertiesTest extends TestCase
         $present = $plan->vessel->litres() - $plan->evaporated;
         foreach ([0.9, 0.95, 0.99, 1.0] as $share) {
             foreach ([0.0, 0.5, 0.9] as $inflow) {
-                $almost = new ChangePlan($plan->vessel, $plan->tank, $plan->source, $share * $present, $inflow > 0.0 ? 1 : $plan->drains, $plan->evaporated, inflow: $inflow);
+                $almost = new ChangePlan(
+                    $plan->vessel,
+                    $plan->tank,
+                    $plan->source,
+                    $share * $present,
+                    $inflow > 0.0 ? 1 : $plan->drains,
+                    $plan->evaporated,
+                    inflow: $inflow,
+                );
                 $new = $almost->addShare(Computation::of('x'))->estimate('f');
                 self::assertLessThanOrEqual(1.0, $new->quantile(1.0));
                 self::assertGreaterThan(0.5, $new->quantile(0.0));
@@ -198,7 +214,14 @@ final class PlanPropertiesTest extends TestCase
         // Half of what pure water could do.
         $goal = (1.0 - 0.5 * $plan->share()) * $tank;
         $needed = Dilution::newWater(Parameter::Conductivity, $tank, $goal, $plan->share());
-        $after = Forecast::of(new ChangePlan($plan->vessel, $plan->tank, $plan->source->with(Parameter::Conductivity, new ExactValue($needed)), $plan->drained, $plan->drains, $plan->evaporated));
+        $after = Forecast::of(new ChangePlan(
+            $plan->vessel,
+            $plan->tank,
+            $plan->source->with(Parameter::Conductivity, new ExactValue($needed)),
+            $plan->drained,
+            $plan->drains,
+            $plan->evaporated,
+        ));
 
         self::assertEqualsWithDelta($goal, $after->outlook(Parameter::Conductivity)->after()?->central() ?? NAN, 1e-6);
     }

@@ -93,7 +93,11 @@ final class TopOffDriftTest extends TestCase
         foreach ($passage->waters as $i => $water) {
             self::assertGreaterThanOrEqual(180.0 - 1e-9, $water[$ec]);
             // By strength.
-            self::assertEqualsWithDelta($strength($passage->states[$i + 1][$ec]), 0.75 * $strength($passage->states[$i][$ec]) + 0.25 * $strength($water[$ec]), 1e-4);
+            self::assertEqualsWithDelta(
+                $strength($passage->states[$i + 1][$ec]),
+                0.75 * $strength($passage->states[$i][$ec]) + 0.25 * $strength($water[$ec]),
+                1e-4,
+            );
         }
         // Without an end below, the first change would take water of (S(0.85 * 300) - 0.75 * S(300)) / 0.25, halved to; a straight mix would take 120.
         self::assertEqualsWithDelta(115.464, Passage::plan([$ec => 300.0], [$ec => 215.0], 0.25, SwingLimits::ofSensitive())->waters[0][$ec], 1e-3);
@@ -128,7 +132,13 @@ final class TopOffDriftTest extends TestCase
     public function testAPassageThatNoWaterCanMakeIsRefused(): void
     {
         $this->expectException(WaterChangeFault::class);
-        Passage::plan([Parameter::GeneralHardness->value => 1.0], [Parameter::GeneralHardness->value => 3.0], 0.3, SwingLimits::ofOthers(), [Parameter::GeneralHardness->value => 2.0]);
+        Passage::plan(
+            [Parameter::GeneralHardness->value => 1.0],
+            [Parameter::GeneralHardness->value => 3.0],
+            0.3,
+            SwingLimits::ofOthers(),
+            [Parameter::GeneralHardness->value => 2.0],
+        );
     }
 
     public function testConditionerIsDosedByLabelAndChlorine(): void

@@ -35,7 +35,10 @@ final class UntestedTest extends TestCase
         yield 'neither' => [['general_hardness', 'conductivity'], ['conductivity'], ['tank general_hardness']];
         yield 'a meter for the one, GH for the other' => [['conductivity'], ['general_hardness'], []];
         yield 'how warm the tank is' => [['temperature'], [], ['tank temperature']];
-        yield 'nothing' => [array_keys(self::ALL), array_keys(self::ALL), ['tank carbonate_hardness', 'tank general_hardness', 'source carbonate_hardness', 'source general_hardness', 'tank temperature']];
+        yield 'nothing' => [
+            array_keys(self::ALL), array_keys(self::ALL),
+            ['tank carbonate_hardness', 'tank general_hardness', 'source carbonate_hardness', 'source general_hardness', 'tank temperature'],
+        ];
     }
 
     /**
@@ -49,7 +52,10 @@ final class UntestedTest extends TestCase
         // Waters that are alike: nothing else limits.
         $plan = self::plan(array_diff_key(self::ALL, array_flip($ofTank)), array_diff_key(self::ALL, array_flip($ofSource)));
         $name = static fn(Untested $one): string => ($one->inSource ? 'source ' : 'tank ').$one->parameter->value;
-        foreach ([[AnimalGroup::Community, new Inhabitants(), 1.0 / 3.0], [AnimalGroup::HardyShrimp, new Inhabitants(), 0.25], [AnimalGroup::Community, new Inhabitants(fry: true), 0.25]] as [$group, $living, $most]) {
+        foreach ([
+            [AnimalGroup::Community, new Inhabitants(), 1.0 / 3.0], [AnimalGroup::HardyShrimp, new Inhabitants(), 0.25],
+            [AnimalGroup::Community, new Inhabitants(fry: true), 0.25],
+        ] as [$group, $living, $most]) {
             $allowance = Sizing::largestByMixing($plan, (new Needs($group, living: $living))->swingLimits());
             self::assertSame($asked, array_map($name, $allowance->unread));
             if ($asked !== []) {
@@ -59,14 +65,20 @@ final class UntestedTest extends TestCase
             }
         }
         // A tank that was left alone is held to the smaller share, whoever lives in it.
-        self::assertLessThanOrEqual($asked === [] ? 1.0 : 0.25, Sizing::largestByMixing($plan, (new Needs(AnimalGroup::Community))->swingLimits()->ofNeglected())->share);
+        self::assertLessThanOrEqual(
+            $asked === [] ? 1.0 : 0.25,
+            Sizing::largestByMixing($plan, (new Needs(AnimalGroup::Community))->swingLimits()->ofNeglected())->share,
+        );
     }
 
     public function testAWaterThatIsFarOffBindsBeforeTheCap(): void
     {
         // GH may move 4 degrees of the 20 between them: a fifth, although KH is not known.
         $degree = 0.178324;
-        $allowance = Sizing::largestByMixing(self::plan(['general_hardness' => 5.0 * $degree, 'temperature' => 25.0], ['general_hardness' => 25.0 * $degree]), (new Needs(AnimalGroup::Community))->swingLimits());
+        $allowance = Sizing::largestByMixing(
+            self::plan(['general_hardness' => 5.0 * $degree, 'temperature' => 25.0], ['general_hardness' => 25.0 * $degree]),
+            (new Needs(AnimalGroup::Community))->swingLimits(),
+        );
         self::assertEqualsWithDelta(0.2, $allowance->share, 1e-4);
         self::assertSame(Parameter::GeneralHardness, $allowance->by);
         self::assertSame([], $allowance->unread);
@@ -106,7 +118,10 @@ final class UntestedTest extends TestCase
     {
         $limits = (new Needs(AnimalGroup::Community))->swingLimits();
         $share = static function (Distribution $conductivity) use ($limits): float {
-            $plan = self::plan(['general_hardness' => 1.0, 'carbonate_hardness' => 1.0, 'temperature' => 25.0], ['general_hardness' => 1.0, 'carbonate_hardness' => 1.0, 'conductivity' => 300.0]);
+            $plan = self::plan(
+                ['general_hardness' => 1.0, 'carbonate_hardness' => 1.0, 'temperature' => 25.0],
+                ['general_hardness' => 1.0, 'carbonate_hardness' => 1.0, 'conductivity' => 300.0],
+            );
             $tank = $plan->tank->with(Parameter::Conductivity, $conductivity);
 
             return Sizing::largestByMixing(new ChangePlan($plan->vessel, $tank, $plan->source, 0.0, 1, 0.0, null, 25.0), $limits)->share;

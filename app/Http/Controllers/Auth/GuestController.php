@@ -70,7 +70,11 @@ final class GuestController extends Controller
         $timebox->call(static function () use ($address, $guest): void {
             Keeper::query()->where('email', $address)->exists()
                 ? AccountEmail::post($address, 'known')
-                : AccountEmail::post($address, 'keep', AccountEmail::link('account.move', ['keeper' => (string) $guest->id, 'email' => $address, 'was' => $guest->addressMark()]));
+                : AccountEmail::post(
+                    $address,
+                    'keep',
+                    AccountEmail::link('account.move', ['keeper' => (string) $guest->id, 'email' => $address, 'was' => $guest->addressMark()]),
+                );
         }, config()->integer('auth.timebox_duration'));
 
         return redirect('/account')->with('status', __('account.sent'));

@@ -39,7 +39,10 @@ final class ResetPasswordController extends Controller
     {
         $text = static fn(string $field): string => $request->string($field)->toString();
 
-        return ['email' => mb_strtolower(trim($text('email'))), 'password' => $text('password'), 'password_confirmation' => $text('password_confirmation'), 'token' => $text('token')];
+        return [
+            'email' => mb_strtolower(trim($text('email'))), 'password' => $text('password'),
+            'password_confirmation' => $text('password_confirmation'), 'token' => $text('token'),
+        ];
     }
 
     /** The same for an address that is not known as for a link that does not belong to it. */

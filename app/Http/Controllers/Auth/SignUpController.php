@@ -43,13 +43,20 @@ final class SignUpController extends Controller
 
     public function form(Request $request): View|RedirectResponse
     {
-        return $this->withLink($request, fn(string $address): View => view('auth.begin', ['email' => $address, 'action' => $request->getPathInfo().'?'.$request->getQueryString()]));
+        return $this->withLink(
+            $request,
+            fn(string $address): View => view('auth.begin', ['email' => $address, 'action' => $request->getPathInfo().'?'.$request->getQueryString()]),
+        );
     }
 
     public function begin(Request $request): View|RedirectResponse
     {
         return $this->withLink($request, function (string $address) use ($request): RedirectResponse {
-            $this->checked($request, ['name' => ['required', 'string', 'max:80'], 'password' => NewPassword::rules(), 'timezone' => ['nullable', 'timezone:all']], []);
+            $this->checked(
+                $request,
+                ['name' => ['required', 'string', 'max:80'], 'password' => NewPassword::rules(), 'timezone' => ['nullable', 'timezone:all']],
+                [],
+            );
             try {
                 $keeper = Keeper::query()->create([
                     'name' => $request->string('name')->toString(), 'email' => $address, 'password' => $request->string('password')->toString(),
