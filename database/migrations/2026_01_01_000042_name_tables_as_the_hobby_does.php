@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration {
@@ -38,6 +39,10 @@ return new class extends Migration {
     {
         foreach ($tables as $old => $new) {
             Schema::rename($old, $new);
+            // Where numbers come from a sequence, an archive that comes in asks for it by the name of its table.
+            if (DB::getDriverName() === 'pgsql') {
+                DB::statement("alter sequence {$old}_id_seq rename to {$new}_id_seq");
+            }
         }
         foreach (Schema::getTableListing(schemaQualified: false) as $table) {
             foreach (array_intersect(array_keys($columns), Schema::getColumnListing($table)) as $column) {
