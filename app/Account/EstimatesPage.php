@@ -27,7 +27,7 @@ use Cresco\Core\Mixing\MeterFactor;
 use Cresco\Core\Mixing\MixingFault;
 use Cresco\Core\State\Posterior;
 
-/** What is assumed, and what of it this keeper's diary has replaced. */
+/** What is assumed, and what of it this keeper's log has replaced. */
 final readonly class EstimatesPage
 {
     private Show $show;
@@ -202,7 +202,7 @@ final readonly class EstimatesPage
         return $rows;
     }
 
-    /** @return list<ReplacedEstimate> rejection of membranes; a new one is noted at its store, which begins anew by itself */
+    /** @return list<ReplacedEstimate> rejection of membranes; a new one is noted at its reservoir, which begins again by itself */
     private function membranes(): array
     {
         $rows = [];
@@ -245,7 +245,7 @@ final readonly class EstimatesPage
             )];
     }
 
-    /** @return list<array{int, string, string}> figures that are learned anew: number, what, since when */
+    /** @return list<array{int, string, string}> figures that are learned again: number, what, since when */
     public function anew(): array
     {
         return array_values($this->keeper->learningResets()->with(['tank', 'product'])->orderByDesc('since')->orderByDesc('id')->get()

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-/** One figure that Cresco reckons with and nobody measured here. */
+/** One figure that Cresco computes with and nobody measured here. */
 final readonly class LedgerEntry
 {
     public const GUESS = 'guess';
@@ -17,7 +17,7 @@ final readonly class LedgerEntry
 
     /**
      * @param string $name  as it stands in the code: "ZoneRotation::MOST"
-     * @param string $value as it is reckoned with
+     * @param string $value as it is used
      * @param string $text  what it is, in which unit
      * @param string $grade one of the above
      */

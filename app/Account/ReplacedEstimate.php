@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-/** A guess that the diary has replaced. */
+/** A guess that the log has replaced. */
 final readonly class ReplacedEstimate
 {
     /**
      * @param string      $from   what it was learned from
      * @param string      $url    where it stands
-     * @param string|null $figure by which it may be learned anew
+     * @param string|null $figure by which it may be learned again
      */
     public function __construct(
         public string $what,

@@ -46,7 +46,7 @@ final class BenchServer
             'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
         self::artisan(['config:cache'], $environment);
-        // Planted anew when the tables or the demo have changed.
+        // Planted again when the tables or the demo have changed.
         $sum = md5(implode(
             '',
             array_map(

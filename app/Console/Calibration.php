@@ -43,10 +43,10 @@ final class Calibration
 
     public const FIRST = 'first reading after';
 
-    /** A kit reads tens where a pen reads hundreds. */
+    /** A kit reads tens where a meter reads hundreds. */
     private const PEN = 10.0;
 
-    /** What a pen is off in all that it reads, as a share, a standard deviation. */
+    /** What a meter is off in all that it reads, as a share, a standard deviation. */
     private const ACCURACY = 0.02;
 
     /** @var array<string, list<array{bool, float}>> whether each band held, and its interval score, by what was asked */

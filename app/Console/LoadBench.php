@@ -43,7 +43,7 @@ final class LoadBench
     private function __construct(private readonly TrialServer $server, private readonly Closure $say, private readonly Randomizer $random) {}
 
     /**
-     * @param non-empty-list<int>    $steps   keepers at once, step by step
+     * @param non-empty-list<int>    $steps keepers at once, step by step
      * @param Closure(string): mixed $say
      *
      * @return bool whether nothing went wrong and nothing that was accepted is lost

@@ -19,7 +19,7 @@ final class RecipeBench
 {
     private const RECIPES = 200;
 
-    /** @return list<float> seconds that each recipe took, with the closest mix and the one with the fewest jars */
+    /** @return list<float> seconds that each recipe took, with the closest mix and the one with the fewest products */
     public static function run(): array
     {
         $chance = new Randomizer(new Mt19937(4));

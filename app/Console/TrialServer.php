@@ -49,7 +49,7 @@ final class TrialServer
     /**
      * Puts Cresco with its demo into a part of the folder.
      *
-     * @param string                $path that it stands under; empty for the root of the host
+     * @param string                $path     that it stands under; empty for the root of the host
      * @param array<string, string> $settings lines of .env that are others
      */
     public function install(string $name, string $path = '', array $settings = []): void

@@ -7,16 +7,16 @@ namespace App\Data;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Mixing\BatchReading;
 
-/** One look at a batch with the pen: what it read, and what was to be done about it. */
+/** One look at a batch with the meter: what it read, and what was to be done about it. */
 final readonly class BatchCheck
 {
     /**
-     * @param float      $read  uS/cm at 25 degC
-     * @param float      $more  share of each jar to add once more
-     * @param float      $water litres of soft water to add
-     * @param bool       $odd   too far off to be mended
-     * @param float|null $celsius of the water, when the pen said
-     * @param bool       $added whether that was done
+     * @param float      $read    uS/cm at 25 degC
+     * @param float      $more    share of each product to add once more
+     * @param float      $water   litres of soft water to add
+     * @param bool       $odd     too far off to be mended
+     * @param float|null $celsius of the water, when the meter said
+     * @param bool       $added   whether that was done
      */
     public function __construct(
         public float $read,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-/** All looks at a batch with the pen. */
+/** All looks at a batch with the meter. */
 final readonly class BatchChecks implements JsonRecord
 {
     use CastsItself;

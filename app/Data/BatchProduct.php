@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-/** One jar of a batch card as it was written. */
+/** One product of a batch card as it was written. */
 final readonly class BatchProduct
 {
     /**

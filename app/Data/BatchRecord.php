@@ -14,19 +14,19 @@ final readonly class BatchRecord implements JsonRecord
     private const VERSION = 1;
 
     /**
-     * @param string               $animals      that it is for, by key
-     * @param float                $step         g, of the scale
-     * @param bool                 $direct       whether the minerals go straight into the tank, with the refill
-     * @param list<BatchWater>    $sources
-     * @param list<BatchProduct>       $products         in the order of dissolving
-     * @param float                $start        uS/cm of the waters before any jar
-     * @param float                $soft         uS/cm of the softest water chosen
-     * @param array<string, float> $target       what it was worked out for, by aim
-     * @param float                $conductivity uS/cm that is expected
-     * @param float                $doubt        standard deviation of that because a label does not name its conductivity, uS/cm
-     * @param float|null           $ratio        of the two hardnesses that is expected
-     * @param array<string, float> $ions         mmol/L, by ion
-     * @param list<BatchAcid>      $acids        that went into it
+     * @param string               $animals         that it is for, by key
+     * @param float                $step            g, of the scale
+     * @param bool                 $direct          whether the minerals go straight into the tank, with the refill
+     * @param list<BatchWater>     $sources
+     * @param list<BatchProduct>   $products        in the order of dissolving
+     * @param float                $start           uS/cm of the waters before any product
+     * @param float                $soft            uS/cm of the softest water chosen
+     * @param array<string, float> $target          what it was worked out for, by aim
+     * @param float                $conductivity    uS/cm that is expected
+     * @param float                $doubt           standard deviation of that because a label does not name its conductivity, uS/cm
+     * @param float|null           $ratio           of the two hardnesses that is expected
+     * @param array<string, float> $ions            mmol/L, by ion
+     * @param list<BatchAcid>      $acids           that went into it
      * @param bool                 $isHardnessKnown whether all labels in it name GH or KH
      */
     public function __construct(

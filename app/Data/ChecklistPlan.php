@@ -9,7 +9,7 @@ use Cresco\Core\Checklist\TankSign;
 use Cresco\Core\Measure\Parameter;
 
 /**
- * What a session was planned as, in base units: kept with its run as JSON, with a version. A sheet that was written before some of it was
+ * What a session was planned as, in base units: kept with its run as JSON, with a version. A checklist that was written before some of it was
  * kept is read with what it has.
  */
 final readonly class ChecklistPlan implements JsonRecord
@@ -19,22 +19,22 @@ final readonly class ChecklistPlan implements JsonRecord
     private const VERSION = 2;
 
     /**
-     * @param float                        $litres      by which the level falls at each drain; 0 where no water is changed
-     * @param float                        $share       of the water that is new afterwards, 0 to 1
-     * @param float                        $mark        mm below the rim
-     * @param float                        $refill      litres that go in, over all drains
-     * @param float                        $out         litres that leave, over all drains
-     * @param float                        $inflow      new water that runs in while the level falls, as a share of what runs out
-     * @param float|null                   $waterline   mm below the rim at the beginning
-     * @param float|null                   $stream      warmth of the new water, degC
-     * @param string|null                  $source      name of the water as it stood
-     * @param list<int>                    $waters      that go in, the first and what it is blended with
-     * @param int|null                     $water       when one goes in alone
-     * @param string|null                  $reason      why it is done
-     * @param array{Parameter, float}|null $goal        what it is for, and where it shall land
-     * @param list<TankSign>                   $signs       what was seen
-     * @param list<FollowUpKind>                  $after       what is left for later
-     * @param int|null                     $minutes     hands and water side by side
+     * @param float                        $litres    by which the level falls at each drain; 0 where no water is changed
+     * @param float                        $share     of the water that is new afterwards, 0 to 1
+     * @param float                        $mark      mm below the rim
+     * @param float                        $refill    litres that go in, over all drains
+     * @param float                        $out       litres that leave, over all drains
+     * @param float                        $inflow    new water that runs in while the level falls, as a share of what runs out
+     * @param float|null                   $waterline mm below the rim at the beginning
+     * @param float|null                   $stream    temperature of the new water, degC
+     * @param string|null                  $source    name of the water as it stood
+     * @param list<int>                    $waters    that go in, the first and what it is blended with
+     * @param int|null                     $water     when one goes in alone
+     * @param string|null                  $reason    why it is done
+     * @param array{Parameter, float}|null $goal      what it is for, and where it shall land
+     * @param list<TankSign>               $signs     what was seen
+     * @param list<FollowUpKind>           $after     what is left for later
+     * @param int|null                     $minutes   hands and water side by side
      */
     public function __construct(
         public float $litres = 0.0,

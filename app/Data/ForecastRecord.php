@@ -14,7 +14,7 @@ final readonly class ForecastRecord implements JsonRecord
 
     private const VERSION = 1;
 
-    /** @param array<mixed> $kept its rows are read when they are asked for: a diary has hundreds of forecasts, and most rows are never looked at */
+    /** @param array<mixed> $kept its rows are read when they are asked for: a log has hundreds of forecasts, and most rows are never looked at */
     private function __construct(private array $kept) {}
 
     public static function read(mixed $kept): static

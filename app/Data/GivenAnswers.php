@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Data;
 
-/** What a keeper answered to the questions of an inquiry; a sign that is asked after in two places is answered once. */
+/** What a keeper answered to the questions of a problem; a sign that is asked after in two places is answered once. */
 final readonly class GivenAnswers implements JsonRecord
 {
     use CastsItself;
@@ -14,7 +14,7 @@ final readonly class GivenAnswers implements JsonRecord
     /** The keeper cannot tell: it is not asked again, and counts for nothing. */
     public const UNKNOWN = 'unknown';
 
-    /** Answers that one inquiry can have: there are not so many signs. */
+    /** Answers that one problem can have: there are not so many signs. */
     private const MOST = 120;
 
     /** @param array<string, string> $options by sign */

@@ -9,7 +9,7 @@ use Cresco\Core\Planning\JobKind;
 use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\WaterChange\TopOffDrift;
 
-/** Guesses of Cresco that a keeper put right; the diary goes on from them. */
+/** Guesses of Cresco that a keeper put right; the log goes on from them. */
 final readonly class OwnEstimates implements JsonRecord
 {
     use CastsItself;
@@ -19,7 +19,7 @@ final readonly class OwnEstimates implements JsonRecord
     /** Minutes between two tanks of an evening, to carry the gear over and rinse it. House default. */
     public const BETWEEN = 5.0;
 
-    /** Hours before work by which water must be ready, to be read and brought to warmth. House default. */
+    /** Hours before work by which water must be ready, to be read and brought to temperature. House default. */
     public const BEFORE = 1.0;
 
     /** Least and most of what may be said: days of work, its minutes, minutes between tanks, hours before work, millimetres a day. House limits. */
@@ -79,7 +79,7 @@ final readonly class OwnEstimates implements JsonRecord
         return (int) round($this->own[$task->value.'.days'] ?? $task->days());
     }
 
-    /** Minutes that work of a session takes, until the diary says better; null where the keeper said nothing. */
+    /** Minutes that work of a session takes, until the log says better; null where the keeper said nothing. */
     public function minutes(string $task): ?int
     {
         return isset($this->own[$task.'.minutes']) ? (int) round($this->own[$task.'.minutes']) : null;

@@ -16,19 +16,19 @@ final readonly class StepContent implements JsonRecord
     private const VERSION = 1;
 
     /**
-     * @param array<string, string> $wrote title, act and why of an older checklist, in words
-     * @param list<Phrase>    $lines     what to do
-     * @param list<string>    $cautions  by value; in words where they are older
-     * @param list<string>    $tools     by key; in words where they are older
-     * @param list<string>    $meanwhile steps that fit while this one runs by itself, by key
-     * @param list<Parameter> $reads
-     * @param int             $minutes   of hands
-     * @param int             $timer     minutes of the clock beside it; 0 without one
-     * @param list<int>       $zones   of bed that it is for
-     * @param list<int>       $missed    patches that were not reached after all
-     * @param list<DoseLine>  $doses     given in it
-     * @param list<GroupTrim>  $plantGroups    cut in it, in the order of the work
-     * @param int|null        $batch     that goes in with it
+     * @param array<string, string> $wrote       title, act and why of an older checklist, in words
+     * @param list<Phrase>          $lines       what to do
+     * @param list<string>          $cautions    by value; in words where they are older
+     * @param list<string>          $tools       by key; in words where they are older
+     * @param list<string>          $meanwhile   steps that fit while this one runs by itself, by key
+     * @param list<Parameter>       $reads
+     * @param int                   $minutes     of hands
+     * @param int                   $timer       minutes of the clock beside it; 0 without one
+     * @param list<int>             $zones       of substrate that it is for
+     * @param list<int>             $missed      zones that were not reached after all
+     * @param list<DoseLine>        $doses       given in it
+     * @param list<GroupTrim>       $plantGroups cut in it, in the order of the work
+     * @param int|null              $batch       that goes in with it
      */
     public function __construct(
         private array $wrote = [],
@@ -89,7 +89,7 @@ final readonly class StepContent implements JsonRecord
         return self::read(['lines' => self::kept($lines)] + $this->toKeep());
     }
 
-    /** @param list<int> $missed patches */
+    /** @param list<int> $missed zones */
     public function withMissed(array $missed): self
     {
         return self::read(['missed' => $missed] + $this->toKeep());

@@ -65,7 +65,7 @@ final class Devices
         return self::has($keeper, self::ACIDITY) ? new SimulatedPhMeter(SimulatedVessel::of($batch), self::look($batch)) : null;
     }
 
-    /** A scale with so many level spoons of a jar on it. */
+    /** A scale with so many level spoons of a product on it. */
     public static function scale(Keeper $keeper, Product $product, int $spoons): ?WeighingScale
     {
         $spoon = $product->spoon()->mean ?? (new Noise('spoon of jar '.$product->id))->between(3.0, 6.0);
@@ -73,7 +73,7 @@ final class Devices
         return self::has($keeper, self::SCALE) ? new SimulatedScale($spoon, $spoons, $keeper->scale_step, $product->id.' '.$product->trials->count()) : null;
     }
 
-    /** The pen in a vessel of so many litres with so many level spoons of a jar. */
+    /** The meter in a vessel of so many litres with so many level spoons of a product. */
     public static function spoonPen(Keeper $keeper, Product $product, int $spoons, float $litres, float $risePerGram): ?float
     {
         if (!self::has($keeper, self::PEN) || $litres <= 0.0) {

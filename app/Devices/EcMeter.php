@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-/** A conductivity and temperature pen in a vessel. */
+/** A conductivity and temperature meter in a vessel. */
 interface EcMeter
 {
     public function read(): EcReading;

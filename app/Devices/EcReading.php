@@ -6,7 +6,7 @@ namespace App\Devices;
 
 use Cresco\Core\Measure\Conductivity;
 
-/** What a conductivity pen without temperature compensation shows. */
+/** What a conductivity meter without temperature compensation shows. */
 final readonly class EcReading
 {
     /** @param float $shown uS/cm at $celsius */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-/** A reverse-osmosis unit that knows its store. */
+/** A reverse-osmosis unit that knows its reservoir. */
 interface OsmosisUnit
 {
-    /** Litres in the store. */
+    /** Litres in the reservoir. */
     public function level(): float;
 
     /**

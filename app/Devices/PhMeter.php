@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-/** A pH pen in a vessel. */
+/** A pH meter in a vessel. */
 interface PhMeter
 {
     public function read(): float;

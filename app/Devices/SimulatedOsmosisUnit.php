@@ -8,7 +8,7 @@ use App\Models\Reservoir;
 use App\Units\TimeDifference;
 use Carbon\CarbonImmutable;
 
-/** Has gone on filling its store since the level was last written down, and its membrane ages. */
+/** Has gone on filling its reservoir since the level was last written down, and its membrane ages. */
 final readonly class SimulatedOsmosisUnit implements OsmosisUnit
 {
     private const TAP = 388.0;

@@ -32,14 +32,14 @@ final readonly class Chart
     private Plot $plot;
 
     /**
-     * @param list<ChartPoint>                $tests   what was tested, each with its spread, joined by a line
-     * @param list<ChartPoint>                $course  an estimate through time with its band; what is ahead of today is dashed
-     * @param list<ChartPoint>                $planned the same as planned, where something else is tried
-     * @param list<ChartPoint>                $bars    amounts, from zero
-     * @param array{float|null, float|null}|null $range target range; an end that is open is null
-     * @param float|null                      $limit   above which it harms
-     * @param array<int, string>              $words   of values, in the place of round figures
-     * @param int                             $steps   of the value axis at most
+     * @param list<ChartPoint>                   $tests   what was tested, each with its spread, joined by a line
+     * @param list<ChartPoint>                   $course  an estimate through time with its band; what is ahead of today is dashed
+     * @param list<ChartPoint>                   $planned the same as planned, where something else is tried
+     * @param list<ChartPoint>                   $bars    amounts, from zero
+     * @param array{float|null, float|null}|null $range   target range; an end that is open is null
+     * @param float|null                         $limit   above which it harms
+     * @param array<int, string>                 $words   of values, in the place of round figures
+     * @param int                                $steps   of the value axis at most
      */
     public function __construct(
         public string $key,

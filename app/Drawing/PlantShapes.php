@@ -9,7 +9,7 @@ use App\Tanks\PlantModelQuery;
 use Cresco\Core\Plants\PlantModel;
 use Illuminate\Support\Facades\Cache;
 
-/** The stands as a section draws them: on a day of a planting, or as they stand in this hour, which is kept for each size of drawing. */
+/** The plant groups as a section draws them: on a day of a planting, or as they stand in this hour, which is kept for each size of drawing. */
 final readonly class PlantShapes
 {
     /** Changes with the way they are drawn. */

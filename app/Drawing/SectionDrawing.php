@@ -44,10 +44,10 @@ final readonly class SectionDrawing
 
     /**
      * @param list<DeviceLevel> $levels
-     * @param float|null  $mark   drain mark, mm below the rim; null when nothing is drained
-     * @param PlantShapes|null $plantGroups that are drawn behind the water
-     * @param float       $beside room to the right of a plain one
-     * @param bool        $plain  without leaders, dimensions and words: for strips and small screens
+     * @param float|null        $mark        drain mark, mm below the rim; null when nothing is drained
+     * @param PlantShapes|null  $plantGroups that are drawn behind the water
+     * @param float             $beside      room to the right of a plain one
+     * @param bool              $plain       without leaders, dimensions and words: for strips and small screens
      */
     public function __construct(
         public Tank $tank,
@@ -109,7 +109,7 @@ final readonly class SectionDrawing
         return round($this->x(100.0) - $this->x(0.0), 1);
     }
 
-    /** Top of a bed depth above the floor. */
+    /** Top of a substrate depth above the floor. */
     public function bedY(float $depth): float
     {
         return round($this->floor - $depth * $this->scale, 1);
@@ -210,13 +210,13 @@ final readonly class SectionDrawing
         return implode('; ', $parts).'.';
     }
 
-    /** Where a stand stands: floating plants go down with the water. */
+    /** Where a plant group stands: floating plants go down with the water. */
     public function plantBase(PlantShape $plant): float
     {
         return $plant->base ?? $this->y($this->mark ?? $this->waterline);
     }
 
-    /** Whether more than half of a stand is out of the water at the mark. */
+    /** Whether more than half of a plant group is out of the water at the mark. */
     public function isDry(PlantShape $plant): bool
     {
         return !$plant->floats() && $plant->half > $this->vessel->rim - ($this->mark ?? $this->waterline);

@@ -34,10 +34,10 @@ final class Silhouette
     public array $places = [];
 
     /**
-     * @param float $width  in the drawing
-     * @param float $height in the drawing, up to where it ends or lies over
-     * @param float $over   length that lies over at the surface, in the drawing; below 0 to the left
-     * @param float $cover  of its area, 0 to 1
+     * @param float $width   in the drawing
+     * @param float $height  in the drawing, up to where it ends or lies over
+     * @param float $over    length that lies over at the surface, in the drawing; below 0 to the left
+     * @param float $cover   of its area, 0 to 1
      * @param bool  $isSmall with few leaves, for small drawings
      */
     public function __construct(
@@ -219,7 +219,7 @@ final class Silhouette
         $step = $this->width / $count;
         $outline = 'M0 0';
         for ($i = 0; $i < $count; ++$i) {
-            // Bare patches where it has not closed.
+            // Bare zones where it has not closed.
             $isBare = $this->chance() > $this->cover;
             $tall = $isBare
                 ? min(1.5, $this->height)

@@ -38,7 +38,7 @@ final class CalendarFile
 
     /**
      * @param list<array{uid: string, at: CarbonImmutable, minutes: int, title: string, body: string, url: string, alarm: bool}> $events
-     * @param CarbonImmutable $now that the file is written at
+     * @param CarbonImmutable                                                                                                    $now    that the file is written at
      */
     public static function write(string $name, string $zone, array $events, CarbonImmutable $now): string
     {

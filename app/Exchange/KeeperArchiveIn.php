@@ -310,7 +310,7 @@ final class KeeperArchiveIn
     }
 
     /**
-     * A photo unpacked, as Cresco writes them: no larger, and whole. It is written anew, so that what hangs behind or beside the picture stays out.
+     * A photo unpacked, as Cresco writes them: no larger, and whole. It is written again, so that what hangs behind or beside the picture stays out.
      *
      * @param array<string, mixed> $record
      */

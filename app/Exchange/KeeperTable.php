@@ -53,7 +53,7 @@ final readonly class KeeperTable
     /**
      * A row with other numbers for its records. What points to nothing any more points to nothing.
      *
-     * @param array<string, mixed>          $row
+     * @param array<string, mixed>           $row
      * @param array<string, array<int, int>> $numbers new by old, by table
      *
      * @return array<string, mixed>|null null when what it cannot be without is gone

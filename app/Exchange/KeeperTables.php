@@ -20,7 +20,7 @@ final class KeeperTables
     /** Columns that stay behind: secrets, and what an installation gives. */
     private const BEHIND = ['keeper_id' => true, 'hash' => true, 'plants_version' => true, 'data_version' => true, 'holds' => true];
 
-    /** Tables that stay behind: they are found anew from the others. */
+    /** Tables that stay behind: they are found again from the others. */
     private const FOUND = ['water_states'];
 
     /** Of the keeper, what travels. */

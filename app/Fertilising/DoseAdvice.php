@@ -13,9 +13,9 @@ final readonly class DoseAdvice
 {
     /**
      * @param list<array{feed: Fertiliser, each: float, every: int}> $doses
-     * @param list<Parameter> $doubted nutrients whose last reading and estimate do not go together
-     * @param list<Parameter> $full    nutrients that stand at the top of their range, or would pass it
-     * @param list<Fertiliser>      $labels  products that are held to what their label backs
+     * @param list<Parameter>                                        $doubted nutrients whose last reading and estimate do not go together
+     * @param list<Parameter>                                        $full    nutrients that stand at the top of their range, or would pass it
+     * @param list<Fertiliser>                                       $labels  products that are held to what their label backs
      */
     public function __construct(public array $doses, public array $doubted = [], public array $full = [], public array $labels = []) {}
 

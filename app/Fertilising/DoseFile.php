@@ -19,14 +19,14 @@ use Illuminate\Support\Facades\DB;
 use Throwable;
 
 /**
- * Doses of a tank as CSV, taken in as they are given out: when, of which jar or bottle, how much, and whether it was left out. What a dose
- * brought is read from the file where it says so, else reckoned from the jar. The shelf stays as it is: these are doses of the past.
+ * Doses of a tank as CSV, taken in as they are given out: when, of which product, how much, and whether it was left out. What a dose
+ * brought is read from the file where it says so, else worked out from the product. The shelf stays as it is: these are doses of the past.
  */
 final class DoseFile
 {
     private const NEEDED = ['given_at', 'name', 'amount'];
 
-    /** @return int how many were taken in; a day that has a dose of the same jar keeps it @throws FileFault */
+    /** @return int how many were taken in; a day that has a dose of the same product keeps it @throws FileFault */
     public static function import(Tank $tank, string $text, ImportProgress $in): int
     {
         $show = $tank->keeper->show();

@@ -55,7 +55,7 @@ final readonly class DoseTrial
         return $food->planned($this->amounts);
     }
 
-    /** What has to be given of a nutrient from change to change; null for what the school does not steer. */
+    /** What has to be given of a nutrient from change to change; null for what the dosing method does not steer. */
     public function wanted(FertilisingQuery $food, Parameter $nutrient): ?Computation
     {
         $aim = $food->school()->aim($nutrient);
@@ -86,7 +86,7 @@ final readonly class DoseTrial
      * Doses that bring every nutrient to where the method wants it before each change: none beyond what the animals tolerate, beyond the top of
      * its range or beyond what a label backs, and none upon a reading that the estimate does not bear out.
      *
-     * @param list<Fertiliser> $feeds on the shelf
+     * @param list<Fertiliser> $feeds in stock
      */
     public function advised(FertilisingQuery $food, array $feeds): DoseAdvice
     {
@@ -137,9 +137,9 @@ final readonly class DoseTrial
     }
 
     /**
-     * Doses of what is on the shelf that together bring what is needed from change to change.
+     * Doses of what is in stock that together bring what is needed from change to change.
      *
-     * @param list<Fertiliser>                 $feeds
+     * @param list<Fertiliser>           $feeds
      * @param array<string, Computation> $needs by nutrient
      * @param array<string, float>       $most  mg/L that a dose may bring at all, by nutrient
      *

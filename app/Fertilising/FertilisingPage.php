@@ -49,7 +49,7 @@ final readonly class FertilisingPage
     public DosingMethod $school;
 
     /**
-     * @var array<string, NutrientChart|null> by parameter value: those that were read, are given, or that the school steers; null for one
+     * @var array<string, NutrientChart|null> by parameter value: those that were read, are given, or that the dosing method steers; null for one
      *     that still stands in the page as it is
      */
     public array $places;
@@ -332,7 +332,7 @@ final readonly class FertilisingPage
             ));
     }
 
-    /** @return list<DosePlan> what is given in the end, one for each jar */
+    /** @return list<DosePlan> what is given in the end, one for each product */
     public function goals(): array
     {
         return array_values($this->tank->dosePlans->reverse()->unique('product_id')->reverse()->all());
@@ -438,7 +438,7 @@ final readonly class FertilisingPage
         };
     }
 
-    /** @return list<Fertiliser> on the shelf */
+    /** @return list<Fertiliser> in stock */
     public function feeds(): array
     {
         return array_values(array_filter($this->tank->keeper->products
@@ -454,7 +454,7 @@ final readonly class FertilisingPage
         return once($this->rooted(...));
     }
 
-    /** @return list<RootTab> the last of each stand */
+    /** @return list<RootTab> the last of each plant group */
     private function lastRootTabs(): array
     {
         return once(fn(): array => RootTabsQuery::last([$this->tank->id]));
@@ -557,7 +557,7 @@ final readonly class FertilisingPage
             : (string) __('food.doser.close', ['one' => $close[0], 'other' => $close[1], 'apart' => Show::plain(DoseSchedule::APART, 0)]);
     }
 
-    /** @return array<string, string> jars that can be planned, by id */
+    /** @return array<string, string> products that can be planned, by id */
     public function products(): array
     {
         $names = [];
@@ -577,7 +577,7 @@ final readonly class FertilisingPage
         return __($words, ['rate' => $this->show->rateNumber($nutrient, abs($rate->central()), 1.2816 * $rate->spread())]);
     }
 
-    /** @return list<array{words: string, working: string|null}> what comes with the food of the animals, from soil and capsules, and what the stands take */
+    /** @return list<array{words: string, working: string|null}> what comes with the food of the animals, from soil and root tabs, and what the plant groups take */
     public function sources(): array
     {
         $lines = [];
@@ -628,7 +628,7 @@ final readonly class FertilisingPage
         return Meal::of($this->tank->food_grams ?? 0.0, $this->tank->food_protein, $this->food->litres);
     }
 
-    /** How long the capsules last that were set at a stand. */
+    /** How long the root tabs last that were set at a plant group. */
     private function rootTabLife(int $plantGroup): ?Computation
     {
         foreach ($this->lastRootTabs() as $rootTab) {

@@ -57,7 +57,7 @@ final class FertilisingQuery
     /** @var array<string, Course> as they go on with what is planned */
     private array $ahead = [];
 
-    /** @var array<mixed>|null jars of which a dose of today was noted */
+    /** @var array<mixed>|null products of which a dose of today was noted */
     private ?array $noted = null;
 
     /** @var list<array{brings: array<string, float>, every: int, from: int, until?: int}>|null */
@@ -77,7 +77,7 @@ final class FertilisingQuery
         return new self($tank, LevelsQuery::of($tank));
     }
 
-    /** The keeper's school, or the one that suits a tank like this. */
+    /** The keeper's dosing method, or the one that suits a tank like this. */
     public function school(): DosingMethod
     {
         return $this->tank->dosing_method ?? (LightQuery::carbonDioxide($this->tank) >= Growth::IS_GAS ? DosingMethod::Lean : DosingMethod::LowEnergy);
@@ -167,9 +167,9 @@ final class FertilisingQuery
      * What comes to a nutrient in the next weeks.
      *
      * @param list<array{brings: array<string, float>, every: int, from: int, until?: int}> $doses mg/L by parameter value, days between,
-     *     and the first day from now
-     * @param float|null $share  of each change; null for the routine
-     * @param float      $meals  of the usual food, 1 for as it is
+     *                                                                                             and the first day from now
+     * @param float|null                                                                    $share of each change; null for the routine
+     * @param float                                                                         $meals of the usual food, 1 for as it is
      *
      * @return list<Event> by day from now
      */

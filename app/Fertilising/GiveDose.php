@@ -14,10 +14,10 @@ use App\View\Names;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Notes that a tank was given of a jar, or was not: once a day for each jar, the last word counts. What was given leaves the shelf and stands in the diary. */
+/** Notes that a tank was given of a product, or was not: once a day for each product, the last word counts. What was given leaves the shelf and stands in the log. */
 final class GiveDose
 {
-    /** @param float $amount in the unit of the jar */
+    /** @param float $amount in the unit of the product */
     public function __invoke(Tank $tank, Product $product, float $amount, CarbonImmutable $at, bool $isMissed): Dose
     {
         $feed = $product->toFeed($tank->keeper->scale_step);
@@ -43,7 +43,7 @@ final class GiveDose
         });
     }
 
-    /** It was noted by mistake: what it took from the shelf stands there again. */
+    /** It was noted by mistake: what it took from stock stands there again. */
     public function takeBack(Dose $dose): void
     {
         DB::transaction(static fn() => self::undo($dose));

@@ -20,11 +20,11 @@ final readonly class NutrientChart
     public Chart $chart;
 
     /**
-     * @param Course|null                             $asPlanned where something else is tried
-     * @param list<ChartPoint>                        $seen      what was tested
-     * @param array{float, float}|null                $corridor
-     * @param callable(self): string                  $said      the course in one sentence
-     * @param string                                  $read      the last reading alone, in words
+     * @param Course|null              $asPlanned where something else is tried
+     * @param list<ChartPoint>         $seen      what was tested
+     * @param array{float, float}|null $corridor
+     * @param callable(self): string   $said      the course in one sentence
+     * @param string                   $read      the last reading alone, in words
      */
     public function __construct(
         public Parameter $nutrient,

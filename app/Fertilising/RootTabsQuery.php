@@ -12,17 +12,17 @@ use Cresco\Core\Fertilising\RootTabKind;
 use Cresco\Core\Planning\DueBand;
 use Illuminate\Support\Facades\DB;
 
-/** Stands that feed by their roots, when they last had capsules and when those are to be renewed. */
+/** Plant groups that feed by their roots, when they last had root tabs and when those are to be renewed. */
 final class RootTabsQuery
 {
-    /** Share of its food by the roots from which on a stand is given capsules. House default. */
+    /** Share of its food by the roots from which on a plant group is given root tabs. House default. */
     public const ROOTS = 0.7;
 
     /**
      * @param array<int, Tank>   $tanks by id
      * @param list<RootTab>|null $last  of their stands, where they are not to be looked up
      *
-     * @return array<int, array<int, array{DueBand, string}>> when, and what grows there, by tank and stand that had some
+     * @return array<int, array<int, array{DueBand, string}>> when, and what grows there, by tank and plant group that had some
      */
     public static function due(array $tanks, Show $show, ?array $last = null): array
     {
@@ -40,7 +40,7 @@ final class RootTabsQuery
     /**
      * @param list<int> $tanks
      *
-     * @return list<RootTab> the last of each stand
+     * @return list<RootTab> the last of each plant group
      */
     public static function last(array $tanks): array
     {
@@ -55,7 +55,7 @@ final class RootTabsQuery
         return array_values($last);
     }
 
-    /** Whether a stand is one that capsules are for. */
+    /** Whether a plant group is one that root tabs are for. */
     public static function isFor(PlantGroup $plantGroup): bool
     {
         return $plantGroup->toKind()->roots >= self::ROOTS;

@@ -11,20 +11,20 @@ use Cresco\Core\Mixing\Concentrate;
 use Cresco\Core\Mixing\Ingredient;
 use Cresco\Core\Mixing\Mixture;
 
-/** A stock bottle, or two where salts must stand apart, that feeds one tank for some weeks from the salts on the shelf. */
+/** A stock bottle, or two where salts must stand apart, that feeds one tank for some weeks from the salts in stock. */
 final readonly class StockSolution
 {
     /** Weeks that a stock solution keeps, cool and dark. House default. */
     public const KEEPS = 12;
 
-    /** g to which salts of a bottle are reckoned: it is weighed once for many doses. House default. */
+    /** g to which salts of a bottle are worked out: it is weighed once for many doses. House default. */
     private const STEP = 0.0001;
 
     /**
-     * @param list<Product>                        $products   salts that go in
-     * @param list<array{list<int>, float}>    $bottles places of the jars and mL, in the order of dissolving
-     * @param array<int, float>                $grams  of each jar
-     * @param array<int, float>                $apart  litres that a jar would need which does not dissolve
+     * @param list<Product>                 $products salts that go in
+     * @param list<array{list<int>, float}> $bottles  places of the products and mL, in the order of dissolving
+     * @param array<int, float>             $grams    of each product
+     * @param array<int, float>             $apart    litres that a product would need which does not dissolve
      */
     private function __construct(
         public array $products,
@@ -38,7 +38,7 @@ final readonly class StockSolution
 
     /**
      * @param list<Product> $shelf
-     * @param float     $each  mL of each bottle in a dose
+     * @param float         $each  mL of each bottle in a dose
      */
     public static function of(FertilisingQuery $food, array $shelf, int $weeks, float $each): self
     {

@@ -48,7 +48,7 @@ final readonly class StockSolutionPage
         return $found;
     }
 
-    /** @return list<string> jars that hold less than is to be weighed out of them */
+    /** @return list<string> products that hold less than is to be weighed out of them */
     public function short(): array
     {
         $lines = [];

@@ -44,7 +44,7 @@ final readonly class ArrivalPage
 
     /**
      * @param array<string, float|string|null> $bag     sort, conductivity, litres, hours, ammonium, ph, and the conductivity of the tank as
-     *     it stood; null while it was not read
+     *                                                  it stood; null while it was not read
      * @param Arrived|null                     $arrived one that is under way, or over
      */
     public function __construct(public Tank $tank, public ?array $bag, public ?Arrived $arrived = null)
@@ -143,7 +143,7 @@ final readonly class ArrivalPage
             : $this->arrived->step_at->getTimestamp() + 60 * $here['minutes'];
     }
 
-    /** @return list<array{at: string, litres: string, conductivity: string, past: bool}> what the bucket should hold and the pen show while it drips */
+    /** @return list<array{at: string, litres: string, conductivity: string, past: bool}> what the bucket should hold and the meter show while it drips */
     public function along(): array
     {
         $begun = $this->arrived?->step_at;

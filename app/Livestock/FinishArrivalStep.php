@@ -18,7 +18,7 @@ final readonly class FinishArrivalStep
      * @param int    $step   that is done
      * @param bool   $isLast whether it is the last
      * @param int    $days   that they stay apart from then on, 0 for none
-     * @param Phrase $title  of the entry in the diary
+     * @param Phrase $title  of the entry in the log
      *
      * @return bool whether they are in now
      */

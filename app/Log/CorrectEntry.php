@@ -16,7 +16,7 @@ use Cresco\Core\Measure\TestResult;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Puts an entry of the diary right, with the readings and the change that hang on it. */
+/** Puts an entry of the log right, with the readings and the change that hang on it. */
 final class CorrectEntry
 {
     /** A dose goes where its entry goes; on a day that has one of the same bottle there is no room for it. */
@@ -34,9 +34,9 @@ final class CorrectEntry
     }
 
     /**
-     * @param array<string, TestResult> $readings anew, by parameter value
-     * @param list<string>           $gone     readings that are taken out
-     * @param float|null             $litres   that were changed; null when the entry is no change
+     * @param array<string, TestResult> $readings again, by parameter value
+     * @param list<string>              $gone     readings that are taken out
+     * @param float|null                $litres   that were changed; null when the entry is no change
      */
     public function __invoke(Entry $entry, CarbonImmutable $at, ?string $title, ?string $body, array $readings, array $gone, ?float $litres): void
     {

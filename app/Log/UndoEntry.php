@@ -23,8 +23,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Takes an entry out of the diary, with all that it stands for: its change and look-back, doses, cuts, counts, turns of jobs, and what went
- * out of jars and stores.
+ * Takes an entry out of the log, with all that it stands for: its change and forecast check, doses, cuts, counts, turns of jobs, and what went
+ * out of products and stores.
  */
 final class UndoEntry
 {
@@ -70,7 +70,7 @@ final class UndoEntry
         }
     }
 
-    /** What went out of jars and stores goes back into them; a batch was not made, or has no acid. */
+    /** What went out of products and stores goes back into them; a batch was not made, or has no acid. */
     private static function putBack(Entry $entry): void
     {
         $took = $entry->took ?? [];

@@ -12,10 +12,10 @@ use Cresco\Core\Water\AcidKind;
 final readonly class AcidDose
 {
     /**
-     * @param Product|null   $product         that it comes out of
-     * @param float      $millilitres of the solution
-     * @param float      $equivalents of acid in all of the water, meq
-     * @param Batch|null $batch       that all of it goes into
+     * @param Product|null $product     that it comes out of
+     * @param float        $millilitres of the solution
+     * @param float        $equivalents of acid in all of the water, meq
+     * @param Batch|null   $batch       that all of it goes into
      */
     public function __construct(
         public AcidKind $kind,

@@ -14,7 +14,7 @@ use App\Tanks\BatchContent;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Keeps acid that went into a water: in the diary, on the card of the batch, and off the bottle on the shelf. */
+/** Keeps acid that went into a water: in the log, on the card of the batch, and off the bottle in stock. */
 final class AddAcid
 {
     /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
-/** One jar of a batch as it is shown: what to take of it, and how. */
+/** One product of a batch as it is shown: what to take of it, and how. */
 final readonly class BatchLine
 {
     /**
-     * @param int         $place of the jar in the recipe
+     * @param int         $place  of the product in the recipe
      * @param string|null $spoons "2 ½ level spoons" when the keeper measures it so
      * @param string|null $short  what is left, when that is not enough
      */

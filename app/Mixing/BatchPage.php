@@ -36,7 +36,7 @@ final readonly class BatchPage
         $this->content = new BatchContent($batch);
     }
 
-    /** The change sheet with this water: all of it when the tank takes so much at once, else the usual share. */
+    /** The water change page with this water: all of it when the tank takes so much at once, else the usual share. */
     public function changeLink(Keeper $keeper): string
     {
         $tank = $this->batch->tank;
@@ -91,7 +91,7 @@ final readonly class BatchPage
         return $this->show->value(Parameter::Conductivity, $this->content->expectedConductivity());
     }
 
-    /** Why the pen may read something else, when a label names no conductivity. */
+    /** Why the meter may read something else, when a label names no conductivity. */
     public function doubt(): ?string
     {
         $doubt = $this->content->doubt();
@@ -124,7 +124,7 @@ final readonly class BatchPage
             $cautions = [...$cautions, ...StepWords::cautions($product->cautions)];
         }
         if (in_array($this->batch->card->animals, ['soft_water_shrimp', 'hardy_shrimp'], true)) {
-            // What kills the shrimp is not to wait behind every jar's caution.
+            // What kills the shrimp is not to wait behind every product's caution.
             array_splice($cautions, 1, 0, [StepWords::caution(Caution::Osmotic)]);
         }
 
@@ -172,7 +172,7 @@ final readonly class BatchPage
     }
 
     /**
-     * For the sheet on paper: what a reading would ask for, without a screen at hand.
+     * For the checklist on paper: what a reading would ask for, without a screen at hand.
      *
      * @return list<array{string, string}> reading, and what to do
      */

@@ -26,10 +26,10 @@ use Cresco\Core\WaterChange\WaterChangeFault;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
 
-/** Works a batch out from what stands on the bench. */
+/** Works a batch out from what stands on the mixing page. */
 final class DraftBatch
 {
-    /** Share by which the nearest half spoon may be off; beyond it the jar is weighed. House default. */
+    /** Share by which the nearest half spoon may be off; beyond it the product is weighed. House default. */
     private const SPOON_OFF = 0.05;
 
     /** Ends of the map: degrees of GH and KH. */
@@ -108,11 +108,11 @@ final class DraftBatch
     }
 
     /**
-     * The jars that are measured by spoon: those whose spoon is known, where half a spoon is fine enough for the amount.
+     * The products that are measured by spoon: those whose spoon is known, where half a spoon is fine enough for the amount.
      *
      * @param list<Product> $products
      *
-     * @return array<int, Spoon> by place of the jar
+     * @return array<int, Spoon> by place of the product
      */
     private static function spoons(array $products, Mixture $recipe, float $litres): array
     {

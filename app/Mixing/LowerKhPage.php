@@ -28,7 +28,7 @@ use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
 use Illuminate\Validation\Rule;
 
-/** Acid in a water for a tank, in a change or a top-up: what it takes away there, and what comes of it in the tank. */
+/** Acid in a water for a tank, in a change or a top-off: what it takes away there, and what comes of it in the tank. */
 final class LowerKhPage
 {
     /** KH of a water, in degrees, below which its own pH says nothing. House default. */
@@ -157,7 +157,7 @@ final class LowerKhPage
         $this->millilitres = $dose?->value('v') ?? 0.0;
     }
 
-    /** The acid on the keeper's shelf, if there is one. */
+    /** The acid on the keeper's products, if there is one. */
     private static function product(Tank $tank): ?Product
     {
         return $tank->keeper->products->first(static fn(Product $product): bool => $product->isAcid());
@@ -356,7 +356,7 @@ final class LowerKhPage
         );
     }
 
-    /** Whether what is typed is what a bottle on the shelf holds. Another acid, or another strength, comes out of another bottle. */
+    /** Whether what is typed is what a bottle in stock holds. Another acid, or another strength, comes out of another bottle. */
     private function isOf(Product $product): bool
     {
         return ($product->label['kind'] ?? null) === $this->typed['kind']
@@ -385,7 +385,7 @@ final class LowerKhPage
         return AcidKind::tryFrom($this->typed['kind']) ?? AcidKind::Hydrochloric;
     }
 
-    /** What the diary says of it. */
+    /** What the log says of it. */
     private function title(): string
     {
         return __(

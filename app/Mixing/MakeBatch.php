@@ -17,7 +17,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Notes that a batch was made: what it took leaves the shelf and the store, and the diary has it. It may be called twice;
+ * Notes that a batch was made: what it took leaves the shelf and the reservoir, and the log has it. It may be called twice;
  * only the first call counts.
  */
 final class MakeBatch

@@ -16,15 +16,15 @@ use Cresco\Core\WaterChange\Passage;
 final readonly class MixingDraft
 {
     /**
-     * @param array<int, IonsQuery>        $waters  all of the keeper's
-     * @param array<string, Mixture>        $recipes by preference, those that differ
-     * @param list<Product>                     $products    in the order of the recipe
-     * @param WeighedBatch                         $batch   the one that is shown
-     * @param array<int, Spoon>             $spoons of the jars that are measured by spoon, by place
-     * @param list<array{float, float}>     $region  corners of GH (mmol/L) and KH (meq/L)
-     * @param array{float, float}|null      $conductivity least and most with this GH and KH
-     * @param WaterState|null               $tank    today
-     * @param list<string>                  $missing what of the tank was not read and the way needs
+     * @param array<int, IonsQuery>     $waters       all of the keeper's
+     * @param array<string, Mixture>    $recipes      by preference, those that differ
+     * @param list<Product>             $products     in the order of the recipe
+     * @param WeighedBatch              $batch        the one that is shown
+     * @param array<int, Spoon>         $spoons       of the products that are measured by spoon, by place
+     * @param list<array{float, float}> $region       corners of GH (mmol/L) and KH (meq/L)
+     * @param array{float, float}|null  $conductivity least and most with this GH and KH
+     * @param WaterState|null           $tank         today
+     * @param list<string>              $missing      what of the tank was not read and the way needs
      */
     public function __construct(
         public MixingInput $input,

@@ -12,17 +12,17 @@ use Cresco\Core\Mixing\Target;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 
-/** What a keeper asks of the bench, in base units. */
+/** What a keeper asks of the mixing page, in base units. */
 final readonly class MixingInput
 {
     /**
-     * @param Tank|null   $tank     that the water is for
+     * @param Tank|null         $tank     that the water is for
      * @param list<SourceWater> $waters   to begin with
-     * @param list<Product>   $products     allowed
-     * @param float       $step     of the scale, g
-     * @param bool        $bySpoon  whether jars with a known spoon are measured by it
-     * @param bool        $isDirect whether minerals go straight into the tank, with the refill
-     * @param float       $fraction of the tank that one change takes, for the way there
+     * @param list<Product>     $products allowed
+     * @param float             $step     of the scale, g
+     * @param bool              $bySpoon  whether products with a known spoon are measured by it
+     * @param bool              $isDirect whether minerals go straight into the tank, with the refill
+     * @param float             $fraction of the tank that one change takes, for the way there
      */
     public function __construct(
         public ?Tank $tank,

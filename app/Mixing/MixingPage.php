@@ -272,7 +272,7 @@ final class MixingPage
         return $cost;
     }
 
-    /** What the jars of the batch cost, in the keeper's money; null when no prices are known. */
+    /** What the products of the batch cost, in the keeper's money; null when no prices are known. */
     public function batchCost(): ?string
     {
         $cost = $this->cost($this->draft->batch->water) * $this->draft->input->litres;
@@ -302,7 +302,7 @@ final class MixingPage
         return $lines;
     }
 
-    /** The target of the first change on the way, as fields of the bench; null when the batch is that water already. */
+    /** The target of the first change on the way, as fields of the mixing page; null when the batch is that water already. */
     public function firstWater(): ?string
     {
         $water = $this->draft->passage->waters[0] ?? null;
@@ -336,7 +336,7 @@ final class MixingPage
         }, array_keys($values), $values));
     }
 
-    /** @param array<string, string|array<mixed>> $fields of the bench that are changed; the rest stays as it was asked */
+    /** @param array<string, string|array<mixed>> $fields of the mixing page that are changed; the rest stays as it was asked */
     public function link(array $fields): string
     {
         return '/mix-water?'.http_build_query([...PageQuery::kept(request(), array_keys($fields)), ...$fields]);
@@ -449,7 +449,7 @@ final class MixingPage
     }
 
     /**
-     * Ways out of a target that cannot be had, cheapest first: what gives way, and the bench with that.
+     * Ways out of a target that cannot be had, cheapest first: what gives way, and the mixing page with that.
      *
      * @return list<array{text: string, link: string}>
      */

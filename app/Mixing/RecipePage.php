@@ -9,7 +9,7 @@ use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 
-/** A kept recipe in words, and the bench with its target. */
+/** A kept recipe in words, and the mixing page with its target. */
 final readonly class RecipePage
 {
     public function __construct(public Recipe $recipe, private Show $show) {}
@@ -31,7 +31,7 @@ final readonly class RecipePage
         return $this->show->volume(is_numeric($this->recipe->content['litres'] ?? null) ? (float) $this->recipe->content['litres'] : 0.0, 1);
     }
 
-    /** The bench with this target, for the waters and jars of today. */
+    /** The bench with this target, for the waters and products of today. */
     public function link(): string
     {
         $target = is_array($this->recipe->content['target'] ?? null) ? $this->recipe->content['target'] : [];

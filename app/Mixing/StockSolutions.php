@@ -12,10 +12,10 @@ use Cresco\Core\Mixing\Concentrate;
 final readonly class StockSolutions
 {
     /**
-     * @param list<list<string>> $bottles   what goes into each
-     * @param list<string>       $left      what cannot be made a stock solution of, and why
-     * @param list<string>       $apart     why the bottles are not one
-     * @param array<string, string> $faults by field
+     * @param list<list<string>>    $bottles what goes into each
+     * @param list<string>          $left    what cannot be made a stock solution of, and why
+     * @param list<string>          $apart   why the bottles are not one
+     * @param array<string, string> $faults  by field
      */
     private function __construct(
         public float $perLitre,

@@ -9,11 +9,11 @@ use Carbon\CarbonImmutable;
 /**
  * Days on which a keeper is away.
  *
- * @property int $id
- * @property int $keeper_id
- * @property CarbonImmutable $from_day in the keeper's calendar
+ * @property int             $id
+ * @property int             $keeper_id
+ * @property CarbonImmutable $from_day  in the keeper's calendar
  * @property CarbonImmutable $until_day the last of them
- * @property string|null $note
+ * @property string|null     $note
  */
 final class Absence extends Record
 {

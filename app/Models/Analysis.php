@@ -15,11 +15,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int                  $keeper_id
  * @property int                  $source_water_id
  * @property CarbonImmutable      $sampled_on
- * @property array<string, float> $milligrams   mg/L by ion, those that are known
- * @property float|null           $hardness     mmol/L
- * @property float|null           $alkalinity   meq/L
+ * @property array<string, float> $milligrams      mg/L by ion, those that are known
+ * @property float|null           $hardness        mmol/L
+ * @property float|null           $alkalinity      meq/L
  * @property float|null           $ph
- * @property float|null           $conductivity uS/cm at 25 degC
+ * @property float|null           $conductivity    uS/cm at 25 degC
  * @property string|null          $note
  */
 final class Analysis extends Record

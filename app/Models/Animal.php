@@ -10,12 +10,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * Animals of one kind in a tank.
  *
- * @property int $id
- * @property int $tank_id
- * @property string $kind of the catalogue
- * @property string|null $name the keeper's own
- * @property float|null $length mm when grown, where the keeper knows better
- * @property-read Tank $tank
+ * @property      int         $id
+ * @property      int         $tank_id
+ * @property      string      $kind    of the catalogue
+ * @property      string|null $name    the keeper's own
+ * @property      float|null  $length  mm when grown, where the keeper knows better
+ * @property-read Tank        $tank
  */
 final class Animal extends Record
 {

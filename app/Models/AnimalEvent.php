@@ -10,13 +10,13 @@ use Cresco\Core\Livestock\CountKind;
 /**
  * Animals that came or went, or were counted.
  *
- * @property int $id
- * @property int $animal_id
- * @property CountKind $kind
- * @property int $count
- * @property CarbonImmutable $day in the keeper's calendar
- * @property string|null $note
- * @property int|null $entry_id of the diary, that takes it along
+ * @property int             $id
+ * @property int             $animal_id
+ * @property CountKind       $kind
+ * @property int             $count
+ * @property CarbonImmutable $day       in the keeper's calendar
+ * @property string|null     $note
+ * @property int|null        $entry_id  of the log, that takes it along
  */
 final class AnimalEvent extends Record
 {

@@ -10,17 +10,17 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A batch of new water: its card as it was written, and what the pen said of it.
+ * A batch of new water: its card as it was written, and what the meter said of it.
  *
- * @property int                        $id
- * @property int                        $keeper_id
- * @property int|null                   $tank_id
- * @property int|null                   $source_water_id
- * @property float                      $litres
- * @property BatchRecord                $card
- * @property BatchChecks                $checks
- * @property CarbonImmutable|null       $made_at
- * @property CarbonImmutable            $created_at
+ * @property int                  $id
+ * @property int                  $keeper_id
+ * @property int|null             $tank_id
+ * @property int|null             $source_water_id
+ * @property float                $litres
+ * @property BatchRecord          $card
+ * @property BatchChecks          $checks
+ * @property CarbonImmutable|null $made_at
+ * @property CarbonImmutable      $created_at
  */
 final class Batch extends Record
 {

@@ -9,11 +9,11 @@ use Carbon\CarbonImmutable;
 /**
  * Minutes of a day that something else takes.
  *
- * @property int $id
- * @property int $keeper_id
- * @property CarbonImmutable $day in the keeper's calendar
- * @property int $minutes
- * @property string|null $title
+ * @property int             $id
+ * @property int             $keeper_id
+ * @property CarbonImmutable $day       in the keeper's calendar
+ * @property int             $minutes
+ * @property string|null     $title
  */
 final class CalendarBlock extends Record
 {

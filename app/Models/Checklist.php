@@ -14,20 +14,20 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A session at a tank, with a water change or without: what was planned, what was forecast, and how it went.
  *
- * @property int                  $id
- * @property int                  $keeper_id
- * @property int                  $tank_id
- * @property ChecklistState             $state
- * @property ChecklistPlan              $plan
- * @property ForecastRecord $forecast
- * @property CarbonImmutable|null $started_at
- * @property CarbonImmutable|null $finished_at
- * @property CarbonImmutable|null $planned_for the day it is meant for
- * @property bool                 $changes_water
- * @property int|null             $guessed_minutes what the keeper thought it would take
- * @property string|null          $holds       the place of its tank that one sheet alone can have; null once it is closed
- * @property CarbonImmutable      $created_at
- * @property-read Tank            $tank
+ * @property      int                  $id
+ * @property      int                  $keeper_id
+ * @property      int                  $tank_id
+ * @property      ChecklistState       $state
+ * @property      ChecklistPlan        $plan
+ * @property      ForecastRecord       $forecast
+ * @property      CarbonImmutable|null $started_at
+ * @property      CarbonImmutable|null $finished_at
+ * @property      CarbonImmutable|null $planned_for     the day it is meant for
+ * @property      bool                 $changes_water
+ * @property      int|null             $guessed_minutes what the keeper thought it would take
+ * @property      string|null          $holds           the place of its tank that one checklist alone can have; null once it is closed
+ * @property      CarbonImmutable      $created_at
+ * @property-read Tank                 $tank
  */
 final class Checklist extends Record
 {
@@ -87,7 +87,7 @@ final class Checklist extends Record
         $query->where('state', ChecklistState::Done)->where('changes_water', true);
     }
 
-    /** Minutes that it was to take, hands and water side by side; one after the other in sheets that were written before these were kept. */
+    /** Minutes that it was to take, hands and water side by side; one after the other in checklists that were written before these were kept. */
     public function plannedMinutes(): int
     {
         return $this->plan->minutes ?? (int) round((float) $this->steps->sum(static fn(ChecklistStep $step): int => $step->content->minutes));

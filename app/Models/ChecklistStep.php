@@ -12,20 +12,20 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * One step of a checklist, with its texts as they stood when the sheet was written.
+ * One step of a checklist, with its texts as they stood when the checklist was written.
  *
- * @property int                  $id
- * @property int                  $checklist_id
- * @property int                  $position
- * @property string               $job
- * @property StepContent $content
- * @property string|null          $note
- * @property CarbonImmutable|null $opened_at
- * @property CarbonImmutable|null $done_at
- * @property bool                 $skipped
- * @property AmountFound|null           $found   how much there was to do
- * @property float|null           $since   days since the same was done before at this tank
- * @property-read Checklist             $checklist
+ * @property      int                  $id
+ * @property      int                  $checklist_id
+ * @property      int                  $position
+ * @property      string               $job
+ * @property      StepContent          $content
+ * @property      string|null          $note
+ * @property      CarbonImmutable|null $opened_at
+ * @property      CarbonImmutable|null $done_at
+ * @property      bool                 $skipped
+ * @property      AmountFound|null     $found        how much there was to do
+ * @property      float|null           $since        days since the same was done before at this tank
+ * @property-read Checklist            $checklist
  */
 final class ChecklistStep extends Record
 {

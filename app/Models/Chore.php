@@ -14,17 +14,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A job that a keeper set up: of a tank, or of the household.
  *
- * @property int $id
- * @property int $keeper_id
- * @property int|null $tank_id
- * @property string $kind of the catalogue
- * @property string|null $name the keeper's own
- * @property int|null $every days that the keeper set; null to be learned
- * @property int|null $minutes that the keeper set
- * @property CarbonImmutable|null $next_on in the keeper's calendar, until it was done once
+ * @property int                  $id
+ * @property int                  $keeper_id
+ * @property int|null             $tank_id
+ * @property string               $kind       of the catalogue
+ * @property string|null          $name       the keeper's own
+ * @property int|null             $every      days that the keeper set; null to be learned
+ * @property int|null             $minutes    that the keeper set
+ * @property CarbonImmutable|null $next_on    in the keeper's calendar, until it was done once
  * @property CarbonImmutable|null $last_at
- * @property float|null $wears_most readings, litres or hours that it stands, where it wears by use
- * @property Parameter|null $wears_of that reagents read
+ * @property float|null           $wears_most readings, litres or hours that it stands, where it wears by use
+ * @property Parameter|null       $wears_of   that reagents read
  */
 final class Chore extends Record
 {

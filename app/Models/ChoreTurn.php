@@ -11,13 +11,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * One time that a job was done.
  *
- * @property int $id
- * @property int $chore_id
- * @property CarbonImmutable $done_at
- * @property float|null $since days since it was done before
+ * @property int              $id
+ * @property int              $chore_id
+ * @property CarbonImmutable  $done_at
+ * @property float|null       $since    days since it was done before
  * @property AmountFound|null $found
- * @property int|null $entry_id of the diary, that takes it along
- * @property Chore $chore
+ * @property int|null         $entry_id of the log, that takes it along
+ * @property Chore            $chore
  */
 final class ChoreTurn extends Record
 {

@@ -7,20 +7,20 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 
 /**
- * What a tank was given of a jar or bottle on a day, or that it was left out.
+ * What a tank was given of a product on a day, or that it was left out.
  *
  * @property int                  $id
  * @property int                  $tank_id
  * @property int|null             $product_id
- * @property int|null             $entry_id where it stands in the diary
- * @property string               $name   of the jar then
+ * @property int|null             $entry_id   where it stands in the log
+ * @property string               $name       of the product then
  * @property float                $amount
  * @property string               $unit
- * @property array<string, float> $brings mg/L by parameter value, to the water it went into
+ * @property array<string, float> $brings     mg/L by parameter value, to the water it went into
  * @property CarbonImmutable      $given_at
- * @property CarbonImmutable      $day    of the keeper
+ * @property CarbonImmutable      $day        of the keeper
  * @property bool                 $missed
- * @property float|null           $taken from stock; null where it was not noted, and was all of it
+ * @property float|null           $taken      from stock; null where it was not noted, and was all of it
  */
 final class Dose extends Record
 {

@@ -10,22 +10,22 @@ use Cresco\Core\Formula\Computation;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What a tank is to be given of a jar or bottle, every so many days.
+ * What a tank is to be given of a product, every so many days.
  *
- * @property int                  $id
- * @property int                  $tank_id
- * @property int                  $product_id
- * @property float                $amount in the unit of the jar
- * @property int                  $every  days
- * @property CarbonImmutable      $starts_on
- * @property CarbonImmutable|null $ends_on
- * @property bool                 $by_doser    whether a pump gives it
- * @property float                $delivers    of what is set, as it was measured
- * @property CarbonImmutable|null $measured_on
- * @property float|null           $bottle      mL that stood in its bottle when it was filled
- * @property CarbonImmutable|null $filled_on
- * @property string|null          $at          hour of the day at which a doser gives it, as 07:30
- * @property-read Product             $product
+ * @property      int                  $id
+ * @property      int                  $tank_id
+ * @property      int                  $product_id
+ * @property      float                $amount      in the unit of the product
+ * @property      int                  $every       days
+ * @property      CarbonImmutable      $starts_on
+ * @property      CarbonImmutable|null $ends_on
+ * @property      bool                 $by_doser    whether a pump gives it
+ * @property      float                $delivers    of what is set, as it was measured
+ * @property      CarbonImmutable|null $measured_on
+ * @property      float|null           $bottle      mL that stood in its bottle when it was filled
+ * @property      CarbonImmutable|null $filled_on
+ * @property      string|null          $at          hour of the day at which a doser gives it, as 07:30
+ * @property-read Product              $product
  */
 final class DosePlan extends Record
 {
@@ -59,7 +59,7 @@ final class DosePlan extends Record
         return $working === null ? null : (int) max(-9999.0, min(9999.0, floor($working->value('lasts')) - $working->value('lasts') + $working->value('left')));
     }
 
-    /** How that is reckoned. */
+    /** How that is worked out. */
     public function emptyWorking(CarbonImmutable $day): ?Computation
     {
         return !$this->by_doser || $this->bottle === null || $this->filled_on === null || $this->given() <= 0.0 ? null

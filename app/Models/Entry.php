@@ -10,18 +10,18 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * One thing that happened, in the diary of a tank or of a water.
+ * One thing that happened, in the log of a tank or of a water.
  *
- * @property int             $id
- * @property int             $keeper_id
- * @property int|null        $tank_id
- * @property int|null        $source_water_id
- * @property int|null        $checklist_id
- * @property EntryKind       $kind
- * @property string          $title
- * @property string|null     $body
- * @property CarbonImmutable $happened_at
- * @property array<string, mixed>|null $took jars and stores that something went out of, with amounts, and the batch that was made or got acid
+ * @property int                       $id
+ * @property int                       $keeper_id
+ * @property int|null                  $tank_id
+ * @property int|null                  $source_water_id
+ * @property int|null                  $checklist_id
+ * @property EntryKind                 $kind
+ * @property string                    $title
+ * @property string|null               $body
+ * @property CarbonImmutable           $happened_at
+ * @property array<string, mixed>|null $took            products and stores that something went out of, with amounts, and the batch that was made or got acid
  */
 final class Entry extends Record
 {

@@ -13,7 +13,7 @@ use Carbon\CarbonImmutable;
  * @property int             $tank_id
  * @property CarbonImmutable $from_day
  * @property CarbonImmutable $until_day
- * @property float           $grams a day
+ * @property float           $grams     a day
  * @property string|null     $note
  */
 final class FeedingOverride extends Record

@@ -12,13 +12,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A small job that a finished session left for later.
  *
- * @property int                  $id
- * @property int                  $checklist_id
- * @property FollowUpKind                $job
- * @property CarbonImmutable      $due_from
- * @property CarbonImmutable      $due_until
- * @property CarbonImmutable|null $done_at
- * @property-read Checklist             $checklist
+ * @property      int                  $id
+ * @property      int                  $checklist_id
+ * @property      FollowUpKind         $job
+ * @property      CarbonImmutable      $due_from
+ * @property      CarbonImmutable      $due_until
+ * @property      CarbonImmutable|null $done_at
+ * @property-read Checklist            $checklist
  */
 final class FollowUp extends Record
 {

@@ -14,7 +14,7 @@ use Cresco\Core\Diagnosis\Gauge;
  * @property int             $tank_id
  * @property Gauge           $gauge
  * @property CarbonImmutable $day
- * @property float           $value in the unit of the gauge
+ * @property float           $value   in the unit of the gauge
  */
 final class GaugeNote extends Record
 {

@@ -11,19 +11,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A friend who looks after one tank by a link that works without an account until a day.
  *
- * @property int $id
- * @property int $keeper_id
- * @property int $tank_id
- * @property string $name
- * @property string $hash of the secret in the link
- * @property CarbonImmutable $from_day in the keeper's calendar
- * @property CarbonImmutable $until_day the last of them
- * @property string|null $note
- * @property list<string> $reads parameters that are asked for
- * @property CarbonImmutable|null $revoked_at
- * @property CarbonImmutable $made_at
- * @property-read Tank $tank
- * @property-read Keeper $keeper
+ * @property      int                  $id
+ * @property      int                  $keeper_id
+ * @property      int                  $tank_id
+ * @property      string               $name
+ * @property      string               $hash       of the secret in the link
+ * @property      CarbonImmutable      $from_day   in the keeper's calendar
+ * @property      CarbonImmutable      $until_day  the last of them
+ * @property      string|null          $note
+ * @property      list<string>         $reads      parameters that are asked for
+ * @property      CarbonImmutable|null $revoked_at
+ * @property      CarbonImmutable      $made_at
+ * @property-read Tank                 $tank
+ * @property-read Keeper               $keeper
  */
 final class Helper extends Record
 {

@@ -11,13 +11,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * One thing that a helper is asked to do.
  *
- * @property int $id
- * @property int $helper_id
- * @property string $text in plain words, with the amount
- * @property string|null $caution
- * @property int $every days; 0 for once
- * @property CarbonImmutable $first_on in the keeper's calendar
- * @property-read Helper $helper
+ * @property      int             $id
+ * @property      int             $helper_id
+ * @property      string          $text      in plain words, with the amount
+ * @property      string|null     $caution
+ * @property      int             $every     days; 0 for once
+ * @property      CarbonImmutable $first_on  in the keeper's calendar
+ * @property-read Helper          $helper
  */
 final class HelperJob extends Record
 {

@@ -9,9 +9,9 @@ use Carbon\CarbonImmutable;
 /**
  * A day on which a helper said that it was done.
  *
- * @property int $id
- * @property int $helper_job_id
- * @property CarbonImmutable $day in the keeper's calendar
+ * @property int             $id
+ * @property int             $helper_job_id
+ * @property CarbonImmutable $day           in the keeper's calendar
  * @property CarbonImmutable $ticked_at
  */
 final class HelperTick extends Record

@@ -21,26 +21,26 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
 /**
  * A person with an account; everything recorded belongs to one.
  *
- * @property int        $id
- * @property string     $name
- * @property string     $email
- * @property string     $password
- * @property bool       $is_demo
- * @property VolumeUnit $volume_unit
- * @property LengthUnit $length_unit
- * @property string     $theme
- * @property bool       $shows_all whether tables and spreads are open that others see folded
- * @property string     $timezone
- * @property float      $bucket_litres
- * @property float      $hand          mm that a hand is broad
- * @property bool       $hand_told     whether they said so
- * @property float      $pen_factor
- * @property float      $scale_step    g, smallest step of the scale
- * @property WeekHabits $week
- * @property OwnEstimates $figures
+ * @property int                  $id
+ * @property string               $name
+ * @property string               $email
+ * @property string               $password
+ * @property bool                 $is_demo
+ * @property VolumeUnit           $volume_unit
+ * @property LengthUnit           $length_unit
+ * @property string               $theme
+ * @property bool                 $shows_all     whether tables and spreads are open that others see folded
+ * @property string               $timezone
+ * @property float                $bucket_litres
+ * @property float                $hand          mm that a hand is broad
+ * @property bool                 $hand_told     whether they said so
+ * @property float                $pen_factor
+ * @property float                $scale_step    g, smallest step of the scale
+ * @property WeekHabits           $week
+ * @property OwnEstimates         $figures
  * @property CarbonImmutable|null $guest_seen_on last day that a guest was here; null for whoever has an account
- * @property string|null $feed_hash  of the secret address of the calendar
- * @property list<string>|null $simulated devices that are played by a simulation
+ * @property string|null          $feed_hash     of the secret address of the calendar
+ * @property list<string>|null    $simulated     devices that are played by a simulation
  */
 final class Keeper extends Authenticatable implements Habits
 {
@@ -240,7 +240,7 @@ final class Keeper extends Authenticatable implements Habits
         return $this->hasMany(LearningReset::class);
     }
 
-    /** A pen was set against its standard. */
+    /** A meter was set against its standard. */
     public function setPen(Parameter $parameter, CarbonImmutable $at): void
     {
         $kit = $this->coreKit($parameter);
@@ -255,7 +255,7 @@ final class Keeper extends Authenticatable implements Habits
         $this->show = null;
     }
 
-    /** @return list<TestKit> pens that were set too long ago */
+    /** @return list<TestKit> meters that were set too long ago */
     public function pensToSet(): array
     {
         return array_values(array_filter(array_map($this->coreKit(...), Parameter::cases()), static fn(TestKit $kit): bool => $kit->isDue()));

@@ -13,12 +13,12 @@ use Cresco\Core\Measure\Unit;
 /**
  * What a keeper measures one parameter with, and the unit it reads in; step and fields are kept in the base unit.
  *
- * @property Parameter        $parameter
- * @property ReadingMethod           $method
- * @property string           $unit
- * @property float            $step
- * @property list<float>|null $fields
- * @property CarbonImmutable|null $set_at  when a pen was last set against a standard
+ * @property Parameter            $parameter
+ * @property ReadingMethod        $method
+ * @property string               $unit
+ * @property float                $step
+ * @property list<float>|null     $fields
+ * @property CarbonImmutable|null $set_at    when a meter was last set against a standard
  */
 final class Kit extends Record
 {
@@ -32,7 +32,7 @@ final class Kit extends Record
         return ['parameter' => Parameter::class, 'method' => ReadingMethod::class, 'step' => 'float', 'fields' => 'array', 'set_at' => 'immutable_datetime'];
     }
 
-    /** As it was at a moment: a pen strays from the day on which it was set. */
+    /** As it was at a moment: a meter strays from the day on which it was set. */
     public function toCore(float $penFactor, ?CarbonImmutable $at = null): TestKit
     {
         $unit = Unit::of($this->parameter, $this->unit, $penFactor);

@@ -26,7 +26,7 @@ use Cresco\Core\Light\LightColour;
  * @property float       $angle
  * @property float       $dimmer
  * @property float       $hours
- * @property float       $ramp   minutes
+ * @property float       $ramp    minutes
  * @property float       $across
  * @property float       $front
  * @property int         $spots

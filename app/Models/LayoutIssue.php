@@ -12,10 +12,10 @@ use Cresco\Core\Checklist\LayoutIssueKind;
  *
  * @property int                  $id
  * @property int                  $tank_id
- * @property int|null             $checklist_id     session that it was made a line of
- * @property LayoutIssueKind                  $kind
+ * @property int|null             $checklist_id session that it was made a line of
+ * @property LayoutIssueKind      $kind
  * @property string|null          $place
- * @property LayoutIssueState             $state
+ * @property LayoutIssueState     $state
  * @property CarbonImmutable      $noted_at
  * @property CarbonImmutable|null $settled_at
  */

@@ -10,16 +10,16 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A moment from which a figure is learned anew: what was seen before counts no more, and is kept.
+ * A moment from which a figure is learned again: what was seen before counts no more, and is kept.
  *
- * @property int             $id
- * @property int             $keeper_id
- * @property int|null        $tank_id
- * @property int|null        $product_id
- * @property string          $what
- * @property CarbonImmutable $since
- * @property-read Tank|null  $tank
- * @property-read Product|null   $product
+ * @property      int             $id
+ * @property      int             $keeper_id
+ * @property      int|null        $tank_id
+ * @property      int|null        $product_id
+ * @property      string          $what
+ * @property      CarbonImmutable $since
+ * @property-read Tank|null       $tank
+ * @property-read Product|null    $product
  */
 final class LearningReset extends Record
 {
@@ -39,7 +39,7 @@ final class LearningReset extends Record
     /** How long steps take. */
     public const MINUTES = 'minutes';
 
-    /** Of a jar. */
+    /** Of a product. */
     public const SPOON = 'spoon';
 
     /** Of the keeper. */
@@ -94,7 +94,7 @@ final class LearningReset extends Record
         return self::ofTanks([$tank])[$tank][$what] ?? null;
     }
 
-    /** Leaves out turns of jobs before their days were to be learned anew. */
+    /** Leaves out turns of jobs before their days were to be learned again. */
     public static function afterTurns(): \Closure
     {
         return static fn(Builder $starts): Builder => $starts->from('learning_resets')

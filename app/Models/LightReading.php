@@ -12,10 +12,10 @@ use Cresco\Core\Light\LampReading;
  *
  * @property int             $id
  * @property int             $tank_id
- * @property float           $light µmol/m2s
+ * @property float           $light    µmol/m2s
  * @property float           $across
  * @property float           $front
- * @property float           $depth mm
+ * @property float           $depth    mm
  * @property float           $band
  * @property CarbonImmutable $taken_at
  */

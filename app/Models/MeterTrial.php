@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 
 /**
- * What the keeper's TDS pen showed in a water whose conductivity is known.
+ * What the keeper's TDS meter showed in a water whose conductivity is known.
  *
  * @property int             $id
  * @property float           $shown    mg/L

@@ -15,8 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int             $tank_id
  * @property int|null        $checklist_id
  * @property int|null        $checklist_step_id
- * @property bool            $is_intent as the tank is meant to look
- * @property string          $file   within the private photos
+ * @property bool            $is_intent         as the tank is meant to look
+ * @property string          $file              within the private photos
  * @property int             $width
  * @property int             $height
  * @property CarbonImmutable $taken_at

@@ -9,11 +9,11 @@ use Carbon\CarbonImmutable;
 /**
  * A day that a keeper laid a job on by hand.
  *
- * @property int $id
- * @property int $keeper_id
- * @property string $job
- * @property CarbonImmutable $day in the keeper's calendar
- * @property CarbonImmutable|null $due_on day that it was due on when it was laid elsewhere
+ * @property int                  $id
+ * @property int                  $keeper_id
+ * @property string               $job
+ * @property CarbonImmutable      $day       in the keeper's calendar
+ * @property CarbonImmutable|null $due_on    day that it was due on when it was laid elsewhere
  */
 final class PinnedJob extends Record
 {

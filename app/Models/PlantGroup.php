@@ -16,25 +16,25 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 /**
  * Plants of one kind in one place of a tank; edges as shares of the plan, heights in mm.
  *
- * @property int                  $id
- * @property int                  $tank_id
- * @property string|null          $kind       of the catalogue
- * @property int|null             $plant_kind_id
- * @property float                $left_edge  from the left pane
- * @property float                $right_edge
- * @property float                $front_edge from the front pane
- * @property float                $back_edge
- * @property float                $perch      above the bed
- * @property float|null           $wished
- * @property float|null           $ceiling
- * @property CarbonImmutable|null $planted_on
- * @property bool                 $from_air   grown above the water before it was planted
- * @property CarbonImmutable|null $melted_at  when melting leaves were last taken out
- * @property CarbonImmutable|null $gone_at
- * @property string|null          $note
- * @property CarbonImmutable|null $looked_at  when its looks last changed
- * @property-read PlantKind|null  $plantKind
- * @property-read PlantMeasurement|null  $latestLook
+ * @property      int                   $id
+ * @property      int                   $tank_id
+ * @property      string|null           $kind          of the catalogue
+ * @property      int|null              $plant_kind_id
+ * @property      float                 $left_edge     from the left pane
+ * @property      float                 $right_edge
+ * @property      float                 $front_edge    from the front pane
+ * @property      float                 $back_edge
+ * @property      float                 $perch         above the substrate
+ * @property      float|null            $wished
+ * @property      float|null            $ceiling
+ * @property      CarbonImmutable|null  $planted_on
+ * @property      bool                  $from_air      grown above the water before it was planted
+ * @property      CarbonImmutable|null  $melted_at     when melting leaves were last taken out
+ * @property      CarbonImmutable|null  $gone_at
+ * @property      string|null           $note
+ * @property      CarbonImmutable|null  $looked_at     when its looks last changed
+ * @property-read PlantKind|null        $plantKind
+ * @property-read PlantMeasurement|null $latestLook
  */
 final class PlantGroup extends Record
 {

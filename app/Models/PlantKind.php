@@ -12,15 +12,15 @@ use Cresco\Core\Plants\PlantSpecies;
 /**
  * A kind of plant that a keeper added.
  *
- * @property int        $id
- * @property int        $keeper_id
- * @property string     $name
- * @property GrowthForm       $form
- * @property GrowthPace       $pace
- * @property LightDemand     $demand
- * @property float      $roots
- * @property bool       $bicarbonate
- * @property float|null $ceiling mm
+ * @property int         $id
+ * @property int         $keeper_id
+ * @property string      $name
+ * @property GrowthForm  $form
+ * @property GrowthPace  $pace
+ * @property LightDemand $demand
+ * @property float       $roots
+ * @property bool        $bicarbonate
+ * @property float|null  $ceiling     mm
  */
 final class PlantKind extends Record
 {

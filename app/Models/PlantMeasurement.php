@@ -9,23 +9,23 @@ use Cresco\Core\Plants\GrowthForm;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A stand was looked at or cut: how tall it is then, and how tall it was before, where it was cut. Heights in mm, covers 0 to 1.
+ * A plant group was looked at or cut: how tall it is then, and how tall it was before, where it was cut. Heights in mm, covers 0 to 1.
  *
- * @property int             $id
- * @property int             $plant_group_id
- * @property int|null        $checklist_id
- * @property CarbonImmutable $happened_at
- * @property float           $height
- * @property float           $cover
- * @property float|null      $before
- * @property float|null      $cover_before
- * @property bool            $guessed
- * @property float|null      $foreseen     what had been forecast of the height that was found
- * @property float|null      $foreseen_low
- * @property float|null      $foreseen_high
- * @property float|null      $fresh        g
- * @property int             $replanted    tops
- * @property int             $surplus      tops that are left over
+ * @property      int             $id
+ * @property      int             $plant_group_id
+ * @property      int|null        $checklist_id
+ * @property      CarbonImmutable $happened_at
+ * @property      float           $height
+ * @property      float           $cover
+ * @property      float|null      $before
+ * @property      float|null      $cover_before
+ * @property      bool            $guessed
+ * @property      float|null      $foreseen       what had been forecast of the height that was found
+ * @property      float|null      $foreseen_low
+ * @property      float|null      $foreseen_high
+ * @property      float|null      $fresh          g
+ * @property      int             $replanted      tops
+ * @property      int             $surplus        tops that are left over
  * @property-read PlantGroup      $plantGroup
  */
 final class PlantMeasurement extends Record

@@ -14,19 +14,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * Something that grows or looks wrong in a tank: what its keeper answered, what was done about it and what it turned out to be.
  *
- * @property int                  $id
- * @property int                  $tank_id
- * @property ProblemSubject                $about
- * @property string|null          $place
- * @property ProblemAim                  $aim
- * @property int|null             $plant_group_id
- * @property GivenAnswers $answers
- * @property string|null          $kind     what it turned out to be
- * @property string|null          $cause
- * @property TreatmentResult|null          $outcome
- * @property CarbonImmutable      $opened_at
- * @property CarbonImmutable|null $ended_at
- * @property-read Tank            $tank
+ * @property      int                  $id
+ * @property      int                  $tank_id
+ * @property      ProblemSubject       $about
+ * @property      string|null          $place
+ * @property      ProblemAim           $aim
+ * @property      int|null             $plant_group_id
+ * @property      GivenAnswers         $answers
+ * @property      string|null          $kind           what it turned out to be
+ * @property      string|null          $cause
+ * @property      TreatmentResult|null $outcome
+ * @property      CarbonImmutable      $opened_at
+ * @property      CarbonImmutable|null $ended_at
+ * @property-read Tank                 $tank
  * @property-read PlantGroup|null      $plantGroup
  */
 final class Problem extends Record

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What an inquiry is about. */
+/** What a problem is about. */
 enum ProblemSubject: string
 {
     case Growth = 'growth';

@@ -17,19 +17,19 @@ use Cresco\Core\WaterChange\Conditioner;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A salt or a labelled product on the keeper's shelf.
+ * A salt or a labelled product that the keeper has.
  *
- * @property int                            $id
- * @property int                            $keeper_id
- * @property string                         $name
- * @property string|null                    $salt   of the catalogue; null for a labelled product
- * @property string                         $unit   "g" or "mL"
+ * @property int                                   $id
+ * @property int                                   $keeper_id
+ * @property string                                $name
+ * @property string|null                           $salt       of the catalogue; null for a labelled product
+ * @property string                                $unit       "g" or "mL"
  * @property array<string, float|string|null>|null $label
- * @property float                          $purity 0 to 1
- * @property float                          $price  for 100 units
- * @property float|null                     $stock  units at hand
- * @property CarbonImmutable|null           $updated_at
- * @property CarbonImmutable|null           $used_at when a dechlorinator was last used
+ * @property float                                 $purity     0 to 1
+ * @property float                                 $price      for 100 units
+ * @property float|null                            $stock      units at hand
+ * @property CarbonImmutable|null                  $updated_at
+ * @property CarbonImmutable|null                  $used_at    when a dechlorinator was last used
  */
 final class Product extends Record
 {
@@ -50,7 +50,7 @@ final class Product extends Record
             ->orderBy('taken_at')->orderBy('id');
     }
 
-    /** What is in the jar when it is no salt and no mineral product. */
+    /** What is in the product when it is no salt and no mineral product. */
     public const CONDITIONER = 'conditioner';
 
     public function isConditioner(): bool

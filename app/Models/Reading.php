@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null        $source_water_id
  * @property int|null        $checklist_step_id
  * @property Parameter       $parameter
- * @property ReadingMethod          $method
+ * @property ReadingMethod   $method
  * @property float           $value
  * @property float           $low
  * @property float           $high

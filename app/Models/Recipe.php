@@ -10,7 +10,7 @@ namespace App\Models;
  * @property int                  $id
  * @property int                  $keeper_id
  * @property string               $name
- * @property array<string, mixed> $content as in the published schema
+ * @property array<string, mixed> $content   as in the published schema
  */
 final class Recipe extends Record
 {

@@ -10,10 +10,10 @@ use Carbon\CarbonImmutable;
  * Conductivity before and behind a membrane.
  *
  * @property int             $id
- * @property float           $conductivity_in  uS/cm
- * @property float           $conductivity_out uS/cm
+ * @property float           $conductivity_in      uS/cm
+ * @property float           $conductivity_out     uS/cm
  * @property float|null      $millilitres_a_minute that came out, where it was measured
- * @property bool            $is_first         the first output after standing
+ * @property bool            $is_first             the first output after standing
  * @property CarbonImmutable $taken_at
  */
 final class Rejection extends Record

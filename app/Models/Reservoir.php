@@ -18,13 +18,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                  $keeper_id
  * @property int|null             $source_water_id
  * @property string               $name
- * @property float                $capacity       L
- * @property float                $level          L
+ * @property float                $capacity        L
+ * @property float                $level           L
  * @property float                $litres_per_day
- * @property float                $waste          litres run off for each made
+ * @property float                $waste           litres run off for each made
  * @property CarbonImmutable|null $membrane_on
  * @property CarbonImmutable|null $resin_on
- * @property CarbonImmutable      $updated_at     when the level was last written down
+ * @property CarbonImmutable      $updated_at      when the level was last written down
  */
 final class Reservoir extends Record
 {

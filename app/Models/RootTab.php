@@ -9,13 +9,13 @@ use Cresco\Core\Fertilising\RootTabKind;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Root capsules that were set at a stand on a day.
+ * Root tabs that were set at a stand on a day.
  *
- * @property int             $id
- * @property int             $plant_group_id
- * @property RootTabKind     $kind
- * @property int             $number
- * @property CarbonImmutable $placed_on
+ * @property      int             $id
+ * @property      int             $plant_group_id
+ * @property      RootTabKind     $kind
+ * @property      int             $number
+ * @property      CarbonImmutable $placed_on
  * @property-read PlantGroup      $plantGroup
  */
 final class RootTab extends Record

@@ -8,13 +8,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A water that goes into tanks: tap, rain, reverse osmosis, or one made up in a store.
+ * A water that goes into tanks: tap, rain, reverse osmosis, or one made up in a reservoir.
  *
- * @property int         $id
- * @property int         $keeper_id
- * @property string      $name
+ * @property int               $id
+ * @property int               $keeper_id
+ * @property string            $name
  * @property SourceWaterKind   $kind
- * @property string|null $note
+ * @property string|null       $note
  * @property Disinfectant|null $disinfectant null where the keeper does not know
  */
 final class SourceWater extends Record

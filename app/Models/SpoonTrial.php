@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 
 /**
- * One trial of a spoon, by scale or by pen.
+ * One trial of a spoon, by scale or by meter.
  *
  * @property int             $id
  * @property string          $method     "scale" or "pen"

@@ -10,7 +10,7 @@ use Cresco\Core\Substrate\Zone;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A rectangle of a tank's bed; edges as shares of the plan.
+ * A rectangle of a tank's substrate; edges as shares of the plan.
  *
  * @property int                  $id
  * @property int                  $tank_id

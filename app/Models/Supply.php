@@ -10,16 +10,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * Something that runs out: how much is left, what a week takes, how long more of it takes to come.
  *
- * @property int $id
- * @property int $keeper_id
- * @property string $name
- * @property string $unit
- * @property float $left when it was counted
- * @property float $weekly
- * @property int $lead_days
- * @property CarbonImmutable $counted_on in the keeper's calendar
+ * @property int                  $id
+ * @property int                  $keeper_id
+ * @property string               $name
+ * @property string               $unit
+ * @property float                $left       when it was counted
+ * @property float                $weekly
+ * @property int                  $lead_days
+ * @property CarbonImmutable      $counted_on in the keeper's calendar
  * @property CarbonImmutable|null $expires_on
- * @property int|null $product_id of the shelf
+ * @property int|null             $product_id of the shelf
  */
 final class Supply extends Record
 {

@@ -25,60 +25,60 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 /**
  * A tank as its keeper measured it: lengths in mm, levels in mm below the rim.
  *
- * @property int                  $id
- * @property int                  $keeper_id
- * @property string               $name
- * @property Shape                $shape
- * @property float                $outer_length
- * @property float|null           $outer_depth
- * @property float|null           $middle_depth
- * @property float|null           $outer_height
- * @property float                $glass
- * @property float                $water_below_rim
- * @property float                $substrate_back
- * @property float                $substrate_front
- * @property float                $porosity
- * @property float                $stone_kg
- * @property float                $stone_height
- * @property float                $wood_kg
- * @property float                $wood_height
- * @property float|null           $measured_litres
- * @property float|null           $measured_spread
- * @property list<array{float|int, float|int}>|null $marks mm below the rim and litres counted up to there
- * @property PassiveSource        $passive
- * @property AnimalGroup          $animals
- * @property float                $fish_height
- * @property float                $warmth
- * @property float|null           $ph_set_point
- * @property float                $nitrate_per_day
- * @property float                $routine_share
- * @property int                  $routine_days
- * @property int|null             $source_water_id
- * @property int|null             $second_source_water_id
- * @property float                $second_share
- * @property float                $hose_bore       mm
- * @property float                $hose_length     m
- * @property float                $hose_drop       mm from the rim down to the open end
- * @property array<string, string>|null $schools   choices where practice differs
- * @property array<string, mixed>|null $limits    the keeper's own ranges and swings, in base units, by parameter
- * @property CarbonImmutable|null $started_on
- * @property GlassCover           $glass_cover
- * @property WaterTint            $water_tint
- * @property float|null           $carbon_dioxide mg/L while the lamps are on
- * @property DosingMethod|null   $dosing_method that its plants are fed by; null while the keeper has not said
- * @property float|null           $food_grams     food of the animals in a day
- * @property float|null           $food_pinches a day, where it is given so
- * @property float                $food_protein   percent as fed
- * @property int|null             $fasting_day    of the week, 0 for Sunday
- * @property CarbonImmutable|null $doses_look_on when to look whether a changed dose did anything
- * @property int                  $plants_version another one whenever its plants or lamps change
- * @property-read Keeper          $keeper
+ * @property      int                                    $id
+ * @property      int                                    $keeper_id
+ * @property      string                                 $name
+ * @property      Shape                                  $shape
+ * @property      float                                  $outer_length
+ * @property      float|null                             $outer_depth
+ * @property      float|null                             $middle_depth
+ * @property      float|null                             $outer_height
+ * @property      float                                  $glass
+ * @property      float                                  $water_below_rim
+ * @property      float                                  $substrate_back
+ * @property      float                                  $substrate_front
+ * @property      float                                  $porosity
+ * @property      float                                  $stone_kg
+ * @property      float                                  $stone_height
+ * @property      float                                  $wood_kg
+ * @property      float                                  $wood_height
+ * @property      float|null                             $measured_litres
+ * @property      float|null                             $measured_spread
+ * @property      list<array{float|int, float|int}>|null $marks                  mm below the rim and litres counted up to there
+ * @property      PassiveSource                          $passive
+ * @property      AnimalGroup                            $animals
+ * @property      float                                  $fish_height
+ * @property      float                                  $warmth
+ * @property      float|null                             $ph_set_point
+ * @property      float                                  $nitrate_per_day
+ * @property      float                                  $routine_share
+ * @property      int                                    $routine_days
+ * @property      int|null                               $source_water_id
+ * @property      int|null                               $second_source_water_id
+ * @property      float                                  $second_share
+ * @property      float                                  $hose_bore              mm
+ * @property      float                                  $hose_length            m
+ * @property      float                                  $hose_drop              mm from the rim down to the open end
+ * @property      array<string, string>|null             $schools                choices where practice differs
+ * @property      array<string, mixed>|null              $limits                 the keeper's own ranges and swings, in base units, by parameter
+ * @property      CarbonImmutable|null                   $started_on
+ * @property      GlassCover                             $glass_cover
+ * @property      WaterTint                              $water_tint
+ * @property      float|null                             $carbon_dioxide         mg/L while the lamps are on
+ * @property      DosingMethod|null                      $dosing_method          that its plants are fed by; null while the keeper has not said
+ * @property      float|null                             $food_grams             food of the animals in a day
+ * @property      float|null                             $food_pinches           a day, where it is given so
+ * @property      float                                  $food_protein           percent as fed
+ * @property      int|null                               $fasting_day            of the week, 0 for Sunday
+ * @property      CarbonImmutable|null                   $doses_look_on          when to look whether a changed dose did anything
+ * @property      int                                    $plants_version         another one whenever its plants or lamps change
+ * @property-read Keeper                                 $keeper
  */
 final class Tank extends Record
 {
     protected $table = 'tanks';
 
-    /** What lives in a tank and is fed, and the nitrate that it makes of it, mg/L a day. House defaults, until the diary says better. */
+    /** What lives in a tank and is fed, and the nitrate that it makes of it, mg/L a day. House defaults, until the log says better. */
     public const STOCKS = [
         'none' => 0.2,
         'shrimp' => 0.4,
@@ -96,7 +96,7 @@ final class Tank extends Record
     /** @var list<mixed> what it was made of */
     private array $needsOf = [];
 
-    /** Days of top-ups that say what is lost in a day now. House default. */
+    /** Days of top-offs that say what is lost in a day now. House default. */
     private const SEASON = 90;
 
     protected $fillable = [
@@ -370,7 +370,7 @@ final class Tank extends Record
         return $this->hasMany(TopOff::class)->orderBy('taken_at')->orderBy('id');
     }
 
-    /** @return list<array{float, float, float}> days since the one before, litres and day of each top-up but the first */
+    /** @return list<array{float, float, float}> days since the one before, litres and day of each top-off but the first */
     public function topUpsSeen(): array
     {
         // What is lost in a day changes with the season.

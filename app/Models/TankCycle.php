@@ -11,13 +11,13 @@ use Cresco\Core\Cycling\CyclingMethod;
 /**
  * A tank that is being started.
  *
- * @property int $id
- * @property int $tank_id
- * @property CyclingMethod $way
- * @property CarbonImmutable $begun_on in the keeper's calendar
- * @property AmmoniaSource $source of its ammonia
- * @property array<string, float> $doses mg/L of nitrogen that was given, by day of the keeper's calendar
- * @property bool $plenty whether young soil is changed as much as the one school does
+ * @property int                  $id
+ * @property int                  $tank_id
+ * @property CyclingMethod        $way
+ * @property CarbonImmutable      $begun_on in the keeper's calendar
+ * @property AmmoniaSource        $source   of its ammonia
+ * @property array<string, float> $doses    mg/L of nitrogen that was given, by day of the keeper's calendar
+ * @property bool                 $plenty   whether young soil is changed as much as one school of practice does
  */
 final class TankCycle extends Record
 {

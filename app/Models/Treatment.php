@@ -11,15 +11,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * Something that is done about a finding, until the day on which it is looked at whether it helped.
  *
- * @property int                  $id
- * @property int                  $problem_id
- * @property Remedy               $remedy
- * @property string|null          $cause that it is to take away
- * @property CarbonImmutable      $begun_at
- * @property CarbonImmutable      $check_on in the keeper's calendar
- * @property CarbonImmutable|null $checked_at
- * @property TreatmentResult|null          $result
- * @property-read Problem         $problem
+ * @property      int                  $id
+ * @property      int                  $problem_id
+ * @property      Remedy               $remedy
+ * @property      string|null          $cause      that it is to take away
+ * @property      CarbonImmutable      $begun_at
+ * @property      CarbonImmutable      $check_on   in the keeper's calendar
+ * @property      CarbonImmutable|null $checked_at
+ * @property      TreatmentResult|null $result
+ * @property-read Problem              $problem
  */
 final class Treatment extends Record
 {

@@ -9,20 +9,20 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A water change that was made, by a checklist or noted afterwards: what every page reckons on from.
+ * A water change that was made, by a checklist or noted afterwards: what every page works on from.
  *
- * @property int                  $id
- * @property int                  $keeper_id
- * @property int                  $tank_id
- * @property int|null             $checklist_id
- * @property int                  $entry_id
- * @property int|null             $source_water_id
- * @property string               $source   name of what went in
- * @property float                $litres   that left
- * @property float                $share    of new water, 0 to 1
- * @property ForecastRecord $forecast as it stood then
- * @property CarbonImmutable      $changed_at
- * @property Tank                 $tank     whose water it was
+ * @property int             $id
+ * @property int             $keeper_id
+ * @property int             $tank_id
+ * @property int|null        $checklist_id
+ * @property int             $entry_id
+ * @property int|null        $source_water_id
+ * @property string          $source          name of what went in
+ * @property float           $litres          that left
+ * @property float           $share           of new water, 0 to 1
+ * @property ForecastRecord  $forecast        as it stood then
+ * @property CarbonImmutable $changed_at
+ * @property Tank            $tank            whose water it was
  */
 final class WaterChange extends Record
 {

@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 
 /**
- * A patch of bed was cleaned.
+ * A zone of substrate was cleaned.
  *
  * @property int             $id
  * @property int             $substrate_zone_id

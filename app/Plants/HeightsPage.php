@@ -9,7 +9,7 @@ use App\Tanks\PlantModelQuery;
 use App\Units\Amount;
 use Cresco\Core\Plants\PlantModel;
 
-/** The heights of all stands in one pass, each beside what is forecast of it. */
+/** The heights of all plant groups in one pass, each beside what is forecast of it. */
 final readonly class HeightsPage
 {
     public PlantModel $planting;

@@ -153,7 +153,7 @@ final readonly class LightPage
         return $rows;
     }
 
-    /** What the reckoning may be off. */
+    /** What the computation may be off. */
     public function band(): string
     {
         return __('light.band', ['factor' => Show::rounded(1.0 + $this->light->band(), 1)]);

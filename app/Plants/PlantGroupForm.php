@@ -14,7 +14,7 @@ use Cresco\Core\Plants\GrowingGroup;
 use Cresco\Core\Plants\PlantCatalogue;
 use Cresco\Core\Plants\PlantSpecies;
 
-/** The form of a stand: kinds to pick from, and the plan on which its place is drawn. */
+/** The form of a plant group: kinds to pick from, and the plan on which its place is drawn. */
 final readonly class PlantGroupForm
 {
     private const WIDE = 560.0;
@@ -83,7 +83,7 @@ final readonly class PlantGroupForm
         return $rows;
     }
 
-    /** @return list<RootTab> root capsules, the newest first */
+    /** @return list<RootTab> root tabs, the newest first */
     public function rootTabs(): array
     {
         return array_values($this->record?->rootTabs()->reorder()->orderByDesc('placed_on')->orderByDesc('id')->limit(self::LISTED)->get()->all() ?? []);

@@ -201,7 +201,7 @@ final readonly class PlantGroupWords
         return $cut->plantGroup->isCutByCover() ? '%' : $this->show->levels()->label;
     }
 
-    /** @return list<string> why a stand fails and what may be done, the best first; none where it does well */
+    /** @return list<string> why a plant group fails and what may be done, the best first; none where it does well */
     public function failing(GrowingGroup $plantGroup): array
     {
         $failing = FailingGroup::of($this->planting, $plantGroup);

@@ -27,7 +27,7 @@ final class PlantsPage
     /** Days back, at most, when the last cut lies further back. */
     public const BACK = 60;
 
-    /** Stands that want nothing are folded where there are more of them. */
+    /** Plant groups that want nothing are folded where there are more of them. */
     private const FEW = 12;
 
     private const WIDE = 760.0;
@@ -55,8 +55,8 @@ final class PlantsPage
     public readonly array $folded;
 
     /**
-     * @param int                         $day    from today
-     * @param array<int, float|null>|null $asked  cuts, by stand; null for those that are due
+     * @param int                         $day     from today
+     * @param array<int, float|null>|null $asked   cuts, by plant group; null for those that are due
      * @param bool                        $isWhole whether those that want nothing are listed too
      */
     public function __construct(public readonly Tank $tank, public readonly PlantModel $today, public readonly int $day, ?array $asked, bool $isWhole = true)
@@ -139,7 +139,7 @@ final class PlantsPage
         return trans_choice('plants.folded', count($this->folded), ['count' => count($this->folded), 'days' => PlantModel::BETWEEN_CUTS]);
     }
 
-    /** @return list<int> all stands, the earliest due first */
+    /** @return list<int> all plant groups, the earliest due first */
     private function inOrder(): array
     {
         $numbers = $this->numbers();
@@ -150,7 +150,7 @@ final class PlantsPage
         return $keys;
     }
 
-    /** @return array<int, list<string>> of the cuts that are picked, by stand */
+    /** @return array<int, list<string>> of the cuts that are picked, by plant group */
     public function says(): array
     {
         return array_map($this->saysOf(...), $this->trim->cuts);
@@ -162,7 +162,7 @@ final class PlantsPage
         return [...$this->words->cut($cut), ...array_filter([$this->words->gain($cut)])];
     }
 
-    /** @return array<int, int> number on the drawings by stand */
+    /** @return array<int, int> number on the drawings by plant group */
     public function numbers(): array
     {
         $numbers = [];
@@ -174,7 +174,7 @@ final class PlantsPage
     }
 
     /**
-     * Lines that can be dragged: one for each stand that is cut by height and picked, on the day itself.
+     * Lines that can be dragged: one for each plant group that is cut by height and picked, on the day itself.
      *
      * @return list<array{key: int, number: int, x: float, width: float, y: float, base: float, cut: TrimCut, most: float, text: string}>
      */
@@ -281,7 +281,7 @@ final class PlantsPage
         };
     }
 
-    /** @return list<string> what is seen on that day, one line a stand */
+    /** @return list<string> what is seen on that day, one line a plant group */
     public function seenOnDay(): array
     {
         $heights = $this->drawn->heights($this->on);
@@ -352,7 +352,7 @@ final class PlantsPage
         ));
     }
 
-    /** Whether a stand has less light today than it asks for. */
+    /** Whether a plant group has less light today than it asks for. */
     public function isShort(GrowingGroup $plantGroup): bool
     {
         return $this->today->light->lamps !== [] && $this->today->lightAt($plantGroup, 0.0) < $this->today->need($plantGroup);

@@ -13,12 +13,12 @@ use Cresco\Core\Plants\GrowingGroup;
 use Cresco\Core\Plants\PlantModel;
 use Illuminate\Support\Facades\DB;
 
-/** Writes down how tall stands were found and how they were left, beside what had been forecast. */
+/** Writes down how tall plant groups were found and how they were left, beside what had been forecast. */
 final class RecordPlantMeasurements
 {
     /**
-     * @param array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> $found by stand, mm and 0 to 1
-     * @param bool $isForecast whether the forecast is kept beside it
+     * @param array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> $found      by plant group, mm and 0 to 1
+     * @param bool                                                                                                                       $isForecast whether the forecast is kept beside it
      *
      * @return int how many were kept
      */

@@ -14,7 +14,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\ValidationException;
 
-/** Keeps a photo of a step: turned upright, made small, written anew, so that place and camera stay out of it. */
+/** Keeps a photo of a step: turned upright, made small, written again, so that place and camera stay out of it. */
 final class SavePhoto
 {
     public const MOST_BYTES = 10 * 1024 * 1024;

@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
 
-/** What is asked of a trim: which stands, and down to where. */
+/** What is asked of a trim: which plant groups, and down to where. */
 final readonly class TrimInput
 {
     /** @param array<int, float|null>|null $asked as TrimPlan::of takes it */

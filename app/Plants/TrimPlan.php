@@ -12,18 +12,18 @@ use Cresco\Core\Plants\PlantModel;
 use Cresco\Core\Plants\TrimCut;
 use Cresco\Core\Plants\Trimmings;
 
-/** Which stands a session cuts, how deep, and what that comes to. */
+/** Which plant groups a session cuts, how deep, and what that comes to. */
 final readonly class TrimPlan
 {
     /** mm to which a cut is proposed. House default. */
     private const STEP = 5.0;
 
-    /** @param array<int, TrimCut> $cuts by stand, in the order of the work */
+    /** @param array<int, TrimCut> $cuts by plant group, in the order of the work */
     private function __construct(public PlantModel $planting, public array $cuts) {}
 
     /**
-     * @param array<int, float|null>|null $asked by stand, what it is cut to (mm, or cover from 0 to 1) or null for as proposed; null for
-     *     those that would come due before the next cut
+     * @param array<int, float|null>|null $asked by plant group, what it is cut to (mm, or cover from 0 to 1) or null for as proposed; null for
+     *                                           those that would come due before the next cut
      * @param int                         $days  until the next cut
      */
     public static function of(Tank $tank, ?array $asked, int $days = PlantModel::BETWEEN_CUTS, ?PlantModel $planting = null): self
@@ -56,7 +56,7 @@ final readonly class TrimPlan
         return new self($planting, $cuts);
     }
 
-    /** The cut of a stand as the curve asks for it, to what scissors can do. */
+    /** The cut of a plant group as the curve asks for it, to what scissors can do. */
     public static function proposed(PlantModel $planting, GrowingGroup $plantGroup, int $days = PlantModel::BETWEEN_CUTS): TrimCut
     {
         $cut = $planting->cut($plantGroup, $days);
@@ -66,7 +66,7 @@ final readonly class TrimPlan
             : $planting->cut($plantGroup, $days, max(1.0, min($plantGroup->height, self::STEP * round($cut->to / self::STEP))));
     }
 
-    /** Whether a stand comes due before the next cut, as likely as not. */
+    /** Whether a plant group comes due before the next cut, as likely as not. */
     public static function isDue(PlantModel $planting, GrowingGroup $plantGroup, int $days = PlantModel::BETWEEN_CUTS): bool
     {
         $due = $planting->due($plantGroup);

@@ -32,7 +32,7 @@ final class ChangeDetectionQuery
     /** Changes with the way in which courses are made. */
     private const VERSION = 5;
 
-    /** Days of the diary that are watched. House default. */
+    /** Days of the log that are watched. House default. */
     private const DAYS = 420;
 
     /** Days after which a new level is what is usual, and no longer told. House default. */
@@ -41,7 +41,7 @@ final class ChangeDetectionQuery
     /** Days between two readings that a rate is taken from at least. House default. */
     private const APART = 2.0;
 
-    /** Days before a shift within which the diary is looked through. House default. */
+    /** Days before a shift within which the log is looked through. House default. */
     private const JUST_BEFORE = 10;
 
     private const COURSES = [Parameter::Nitrate, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity];
@@ -114,7 +114,7 @@ final class ChangeDetectionQuery
         return $moved;
     }
 
-    /** @return list<ChangePoint> what has moved of the unit that fills a store: what its membrane holds back, and how much it gives */
+    /** @return list<ChangePoint> what has moved of the unit that fills a reservoir: what its membrane holds back, and how much it gives */
     public static function store(Reservoir $reservoir): array
     {
         $since = CarbonImmutable::now()->subDays(self::DAYS);
@@ -176,7 +176,7 @@ final class ChangeDetectionQuery
         return $courses;
     }
 
-    /** @return list<array{string, list<array{int, float}>}> mm a day that each stand grew between two looks, each with its second, by its name */
+    /** @return list<array{string, list<array{int, float}>}> mm a day that each plant group grew between two looks, each with its second, by its name */
     private static function grown(Tank $tank, CarbonImmutable $since): array
     {
         $courses = $names = [];

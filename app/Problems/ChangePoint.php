@@ -27,13 +27,13 @@ final readonly class ChangePoint
     /** What the equipment does. */
     public const GAUGE = 'gauge';
 
-    /** mm that a stand grows in a day. */
+    /** mm that a plant group grows in a day. */
     public const GROWTH = 'growth';
 
     /** Days from one wiping of the panes to the next. */
     public const WIPES = 'wipes';
 
-    /** Share that the membrane of a store holds back, and what it gives in a minute. */
+    /** Share that the membrane of a reservoir holds back, and what it gives in a minute. */
     public const REJECTION = 'rejection';
 
     public const OUTPUT = 'output';
@@ -44,8 +44,8 @@ final readonly class ChangePoint
      * @param float          $before    mean of the level before
      * @param float          $now       mean since
      * @param int            $began     second since 1970 of the first value of the new level
-     * @param string|null    $entry     what stands in the diary just before
-     * @param string         $name      of the gauge or the stand
+     * @param string|null    $entry     what stands in the log just before
+     * @param string         $name      of the gauge or the plant group
      */
     public function __construct(
         public string $what,

@@ -23,7 +23,7 @@ use Cresco\Core\Diagnosis\LeafSigns;
 use Cresco\Core\Diagnosis\Observation;
 use Illuminate\Database\Eloquent\Builder;
 
-/** What an inquiry comes to: the keeper's answers weighed with what the diary tells, and with the cases that this keeper confirmed. */
+/** What a problem comes to: the keeper's answers weighed with what the log tells, and with the cases that this keeper confirmed. */
 final class DiagnosisQuery
 {
     /** Cases of the past that are learned from. House limit. */
@@ -102,13 +102,13 @@ final class DiagnosisQuery
         return $known !== null && $ranked[$known] >= Belief::Likely->least() ? $known : $this->problem->kind ?? $known;
     }
 
-    /** Whether the diary has a word on a sign, and the keeper none. */
+    /** Whether the log has a word on a sign, and the keeper none. */
     public function fromDiary(string $sign): ?KnownSign
     {
         return $this->given->option($sign) !== null ? null : $this->hints[$sign] ?? null;
     }
 
-    /** @return array<string, string> the keeper's answers, and what the diary was certain of: what a confirmed case is learned by */
+    /** @return array<string, string> the keeper's answers, and what the log was certain of: what a confirmed case is learned by */
     public function certain(): array
     {
         $found = [];

@@ -60,10 +60,10 @@ final class ProblemPage
     /** Things that are ticked beside taking it out: one at its cause at a time shows what helped. House default. */
     private const AT_ONCE = 2;
 
-    /** Fresh mass that is reckoned with when nobody weighed it: a handful, g. House default. */
+    /** Fresh mass when nobody weighed it: a handful, g. House default. */
     public const HANDFUL = 30.0;
 
-    /** dKH that is reckoned with where none was read. House default. */
+    /** dKH that is used where none was read. House default. */
     private const KH = 4.0;
 
     public readonly Problem $problem;

@@ -11,9 +11,9 @@ use Cresco\Core\Diagnosis\Remedy;
 final readonly class Proposal
 {
     /**
-     * @param string|null          $cause   that it is to take away
+     * @param string|null          $cause    that it is to take away
      * @param list<string>         $cautions
-     * @param CarbonImmutable|null $planned day of its check-up, where it is under way
+     * @param CarbonImmutable|null $planned  day of its check-up, where it is under way
      * @param list<string>         $workings names of the figures in it that open
      */
     public function __construct(

@@ -8,7 +8,7 @@ use App\Units\Show;
 use Cresco\Core\Diagnosis\DiagnosticSigns;
 use Cresco\Core\Diagnosis\Observation;
 
-/** A question of an inquiry with its answers, and what is known of it. */
+/** A question of a problem with its answers, and what is known of it. */
 final readonly class Question
 {
     /** Questions whose answers are drawn. */
@@ -50,7 +50,7 @@ final readonly class Question
         return in_array($this->sign->key, self::DRAWN, true);
     }
 
-    /** Where the diary tells it; null where it does not, or the keeper answered. */
+    /** Where the log tells it; null where it does not, or the keeper answered. */
     public function source(): ?string
     {
         return $this->hint === null ? null : self::words($this->hint);

@@ -40,7 +40,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Signs that the diary of a tank tells by itself, each within its window. What is not in the diary is not known and never a no, unless
+ * Signs that the log of a tank tells by itself, each within its window. What is not in the log is not known and never a no, unless
  * that series is kept at all.
  */
 final class SignsFromLogQuery
@@ -66,10 +66,10 @@ final class SignsFromLogQuery
     /** Doses that are asked for at least before it is said that some were missed. House default. */
     private const LEAST_DOSES = 4;
 
-    /** By which the light at a stand may be off, as the logarithm of a factor, a standard deviation. House default. */
+    /** By which the light at a plant group may be off, as the logarithm of a factor, a standard deviation. House default. */
     private const LIGHT_OFF = 0.35;
 
-    /** By which the share of the bed under plants may be off, likewise. House default. */
+    /** By which the share of the substrate under plants may be off, likewise. House default. */
     private const COVER_OFF = 0.3;
 
     /** Changes with the way in which hints are read. */
@@ -145,7 +145,7 @@ final class SignsFromLogQuery
     }
 
     /**
-     * What bears on one stand beside.
+     * What bears on one plant group beside.
      *
      * @return array<string, KnownSign>
      */
@@ -428,7 +428,7 @@ final class SignsFromLogQuery
         );
     }
 
-    /** Three weeks without a line in a diary that is kept. */
+    /** Three weeks without a line in a log that is kept. */
     private function away(): ?KnownSign
     {
         $days = DB::table('entries')->where('tank_id', $this->tank->id)->where(
@@ -472,7 +472,7 @@ final class SignsFromLogQuery
         return $this->done[$task->value] ?? null;
     }
 
-    /** Plants pulled out or put in stir a bed deep down. */
+    /** Plants pulled out or put in stir a substrate deep down. */
     private function bedDug(): ?KnownSign
     {
         $since = $this->now->subWeeks(2);

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 final class TreatmentsQuery
 {
     /**
-     * Those of inquiries that are open and were not looked at yet.
+     * Those of problems that are open and were not looked at yet.
      *
      * @param list<int> $tanks
      *

@@ -18,7 +18,7 @@ use Cresco\Core\Diagnosis\AppearanceSigns;
 use Cresco\Core\Diagnosis\Remedy;
 use Illuminate\Support\Facades\DB;
 
-/** An inquiry from what was seen to how it ended, each turn of it in the diary. */
+/** A problem from what was seen to how it ended, each turn of it in the log. */
 final class WorkOnProblem
 {
     /** What was seen at a session says already of it. */
@@ -100,7 +100,7 @@ final class WorkOnProblem
         });
     }
 
-    /** What it turned out to be: it is learned from with all that the diary told at the time. */
+    /** What it turned out to be: it is learned from with all that the log told at the time. */
     public function end(DiagnosisQuery $of, ?string $kind, ?string $cause, TreatmentResult $outcome): void
     {
         $problem = $of->problem;

@@ -24,7 +24,7 @@ use Cresco\Core\Plants\TrimDue;
 /** The way of one tank back from weeks in which little was done. */
 final class CatchUpPage
 {
-    /** Days after which a patch of the bed is overdue. House default. */
+    /** Days after which a zone of the substrate is overdue. House default. */
     private const BED = 42;
 
     /** Share of the upper limit of nitrate that it is brought down to, so that there is room until the next change. House default. */
@@ -66,7 +66,7 @@ final class CatchUpPage
             max(0.0, $made->plan->source->central(Parameter::Nitrate, 0.0)),
             CatchUp::largest($made->allowed->share, $tank->needs()->isSensitive()),
             $tank->needs()->daysBetween(),
-            // A bed that was never drawn in patches is overdue as a whole.
+            // A bed that was never drawn in zones is overdue as a whole.
             $zones->isEmpty() ? ($this->isOverdue(Task::Vacuum, $last) ? 1.0 : 0.0) : min(1.0, $old / $zones->count()),
             count(array_filter($dues, static fn(TrimDue $due): bool => $due->due->middle() <= 0.0)),
             !isset($last[Task::Media->value]) || $this->isOverdue(Task::Media, $last),

@@ -21,7 +21,7 @@ final readonly class HelpersPage
     /** Days away when nobody said. House default. */
     private const DAYS = 14;
 
-    /** Days between two top-ups by a helper. House default. */
+    /** Days between two top-offs by a helper. House default. */
     private const TOP_UP = 3;
 
     /** Rows of jobs in the form. */

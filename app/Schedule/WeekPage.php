@@ -252,7 +252,7 @@ final class WeekPage
         return $changes;
     }
 
-    /** @return array<int, float> of each water in what goes in: as the sheet of the day says, else as the tank is filled usually */
+    /** @return array<int, float> of each water in what goes in: as the checklist of the day says, else as the tank is filled usually */
     private function shares(Tank $tank, UpcomingJob $job): array
     {
         $plan = $job->key->type === JobType::Checklist ? $this->week->known->planned($tank->id)?->plan : null;

@@ -10,8 +10,8 @@ use Carbon\CarbonImmutable;
 final readonly class WeekReady
 {
     /**
-     * @param bool $isLate  whether that time has gone by
-     * @param bool $alarms  whether a calendar should call at that time
+     * @param bool $isLate whether that time has gone by
+     * @param bool $alarms whether a calendar should call at that time
      */
     public function __construct(
         public CarbonImmutable $by,

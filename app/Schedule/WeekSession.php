@@ -11,9 +11,9 @@ use Cresco\Core\Planning\UpcomingJob;
 final readonly class WeekSession
 {
     /**
-     * @param int            $minutes with setting up
+     * @param int               $minutes with setting up
      * @param list<UpcomingJob> $jobs
-     * @param string|null    $url     on which it is planned
+     * @param string|null       $url     on which it is planned
      */
     public function __construct(public ?Tank $tank, public int $minutes, public array $jobs, public ?string $url, public int $day) {}
 

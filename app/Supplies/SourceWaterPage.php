@@ -42,7 +42,7 @@ final class SourceWaterPage
     }
 
     /**
-     * Every ion as it is reckoned with.
+     * Every ion as it is used.
      *
      * @return list<array{ion: Ion, milligrams: string, given: bool, spread: string|null}>
      */

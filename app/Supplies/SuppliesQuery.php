@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\StockForecast;
 use Illuminate\Support\Facades\DB;
 
-/** What runs out at a keeper's: what is on the shelf, as doses and batches take it, and what the keeper counts. */
+/** What runs out at a keeper's: what is in stock, as doses and batches take it, and what the keeper counts. */
 final class SuppliesQuery
 {
     /** Weeks of doses and batches that tell what a week takes. House default. */
@@ -73,7 +73,7 @@ final class SuppliesQuery
     }
 
     /**
-     * What a week takes of each jar, by jar: as doses and batches took it since they began, and no less than is planned.
+     * What a week takes of each product, by product: as doses and batches took it since they began, and no less than is planned.
      *
      * @return array<int, float>
      */
@@ -122,7 +122,7 @@ final class SuppliesQuery
         return $weekly;
     }
 
-    /** @return array<int, float> what the doses that go on take of each jar in a week, by jar */
+    /** @return array<int, float> what the doses that go on take of each product in a week, by product */
     private static function planned(Keeper $keeper): array
     {
         $today = $keeper->show()->local(CarbonImmutable::now());

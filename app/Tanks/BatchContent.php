@@ -49,7 +49,7 @@ final readonly class BatchContent
         return array_filter($this->products(), static fn(BatchProduct $product): bool => $product->spoon !== null) !== [];
     }
 
-    /** uS/cm of the waters before any jar. */
+    /** uS/cm of the waters before any product. */
     public function start(): float
     {
         return $this->batch->card->start;
@@ -83,7 +83,7 @@ final readonly class BatchContent
         return Ions::millimoles($this->batch->card->ions);
     }
 
-    /** What is weighed or measured of a jar, so many times over, to the step that it can be told apart by: "19.3 g". */
+    /** What is weighed or measured of a product, so many times over, to the step that it can be told apart by: "19.3 g". */
     public function amount(BatchProduct $product, float $times = 1.0): string
     {
         $step = $product->spoon === null ? $this->batch->card->step : 0.1;
@@ -137,7 +137,7 @@ final readonly class BatchContent
         return $times;
     }
 
-    /** What a reading of the pen says of the batch as it stands; a pen that was set long ago says less. */
+    /** What a reading of the meter says of the batch as it stands; a meter that was set long ago says less. */
     public function check(float $read, ?CarbonImmutable $at = null): BatchReading
     {
         $wander = $this->batch->keeper?->coreKit(Parameter::Conductivity, $at)->wander($read) ?? 0.0;

@@ -6,7 +6,7 @@ namespace App\Tanks;
 
 use Carbon\CarbonImmutable;
 
-/** When a stand was last looked at, and whether its height was taken by eye. */
+/** When a plant group was last looked at, and whether its height was taken by eye. */
 final readonly class GroupSeen
 {
     /**

@@ -26,7 +26,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Where everything that is conserved stands in a tank: the one estimate that every page asks. It is found from the diary, kept as a row for
+ * Where everything that is conserved stands in a tank: the one estimate that every page asks. It is found from the log, kept as a row for
  * each parameter under the data version of the tank, and run on to now.
  */
 final class LevelsQuery
@@ -220,7 +220,7 @@ final class LevelsQuery
         return self::shown($parameter, $this->course($parameter));
     }
 
-    /** A level as it is shown: of strength its conductivity, and by a pen with what pens are off by. */
+    /** A level as it is shown: of strength its conductivity, and by a meter with what meters are off by. */
     public static function shown(Parameter $parameter, Course $course): Level
     {
         $level = $parameter === Parameter::Conductivity ? $course->now()->through(Strength::conductivity(...)) : $course->now();
@@ -250,7 +250,7 @@ final class LevelsQuery
             ->line('EC = k * C * (1 - 0.0056 * sqrt(C))', 'courses.conductivity_now_from_its_strength', $unit->label);
     }
 
-    /** What the tank makes of it in a day, or takes up, its food counted, in the base unit: guess and diary weighed against each other. */
+    /** What the tank makes of it in a day, or takes up, its food counted, in the base unit: guess and log weighed against each other. */
     public function made(Parameter $parameter): Posterior
     {
         $fed = $this->events()->fedAtMean($parameter);
@@ -272,8 +272,8 @@ final class LevelsQuery
     }
 
     /**
-     * Whether what a tank makes is reckoned with: nitrate always; others where the keeper names what moves them, where they are dosed, or
-     * where the diary clearly shows that something moves them.
+     * Whether what a tank makes is used: nitrate always; others where the keeper names what moves them, where they are dosed, or
+     * where the log clearly shows that something moves them.
      */
     public function counts(Parameter $parameter): bool
     {

@@ -10,16 +10,16 @@ use Cresco\Core\Light\LampReading;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Plants\GrowingGroup;
 
-/** The stands of a tank as they were last looked at, with the rates that they were learned to have, and its lamps: kept until one of them changes. */
+/** The plant groups of a tank as they were last looked at, with the rates that they were learned to have, and its lamps: kept until one of them changes. */
 final class PlantGroupsQuery
 {
     private ?LightField $light = null;
 
     /**
-     * @param array<int, array{GrowingGroup, int|null}> $plantGroups   as they were then, and when that was, seconds since 1970
-     * @param array<int, GroupSeen>              $seen
-     * @param list<LampModel>                         $lamps
-     * @param list<LampReading>                  $readings
+     * @param array<int, array{GrowingGroup, int|null}> $plantGroups as they were then, and when that was, seconds since 1970
+     * @param array<int, GroupSeen>                     $seen
+     * @param list<LampModel>                           $lamps
+     * @param list<LampReading>                         $readings
      */
     public function __construct(
         public readonly array $plantGroups,

@@ -8,13 +8,13 @@ use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** What the stands of a tank grew in a day between two looks at them. */
+/** What the plant groups of a tank grew in a day between two looks at them. */
 final class PlantGrowthQuery
 {
     /** Days between two looks that say anything of growth, least and most. House limits. */
     private const APART = [2, 120];
 
-    /** @return list<array{int, int, float}> stand, second of the later look, and mm a day, by stand and in the order of the looks */
+    /** @return list<array{int, int, float}> stand, second of the later look, and mm a day, by plant group and in the order of the looks */
     public static function of(Tank $tank, CarbonImmutable $from, CarbonImmutable $until): array
     {
         $found = $before = [];

@@ -27,7 +27,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use WeakMap;
 
-/** The stands of a tank as they are today, or were on a day: from where they were last looked at, grown on since. */
+/** The plant groups of a tank as they are today, or were on a day: from where they were last looked at, grown on since. */
 final class PlantModelQuery
 {
     /** Records that a planting is made of, for pages that show them. */
@@ -39,7 +39,7 @@ final class PlantModelQuery
     /** Days after a cut by more than half in which nothing grows. House default. */
     private const RECOVERS = 7.0;
 
-    /** Height of a stand that nobody has measured, as a share of its ceiling, at most mm, and by which share it may be off. House defaults. */
+    /** Height of a plant group that nobody has measured, as a share of its ceiling, at most mm, and by which share it may be off. House defaults. */
     private const UNSEEN = [0.35, 100.0, 0.5];
 
     /** What a height that was guessed is off by, as a share of it, a standard deviation. House default. */
@@ -127,7 +127,7 @@ final class PlantModelQuery
         return new PlantModel($core, $known->light($tank), $vessel->waterHeight(), $vessel->bed);
     }
 
-    /** @return array<int, GroupSeen> when each stand was last looked at, and whether by eye; not those that never were */
+    /** @return array<int, GroupSeen> when each plant group was last looked at, and whether by eye; not those that never were */
     public static function seen(Tank $tank): array
     {
         return self::known($tank)->seen;
@@ -229,7 +229,7 @@ final class PlantModelQuery
     /**
      * @param Collection<int, PlantGroup> $plantGroups
      *
-     * @return array<int, PlantMeasurement> the last before a day, by stand
+     * @return array<int, PlantMeasurement> the last before a day, by plant group
      */
     private static function looksAt(Collection $plantGroups, CarbonImmutable $at): array
     {
@@ -249,7 +249,7 @@ final class PlantModelQuery
     }
 
     /**
-     * What is known of a stand beside its rate.
+     * What is known of a plant group beside its rate.
      *
      * @return array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}
      */
@@ -312,7 +312,7 @@ final class PlantModelQuery
     /** Height at which a stem stand was planted, while it has not been cut. */
     private static function plantedHeight(PlantGroup $plantGroup, PlantMeasurement $look): ?float
     {
-        // A stand older than two months has branched by itself.
+        // A plant group older than two months has branched by itself.
         return $plantGroup->planted_on !== null
             && TimeDifference::days($plantGroup->planted_on, $look->happened_at) < 1.0
             && TimeDifference::days($look->happened_at, CarbonImmutable::now()) < 60.0
@@ -330,17 +330,17 @@ final class PlantModelQuery
     }
 
     /**
-     * Rates of all stands: what their light, gas and warmth make usual, moved by what each did.
+     * Rates of all plant groups: what their light, gas and temperature make usual, moved by what each did.
      *
-     * @param Collection<int, PlantGroup> $plantGroups
+     * @param Collection<int, PlantGroup>                                                  $plantGroups
      * @param array<int, array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}> $given
      *
-     * @return array<int, LearnedRate> by stand
+     * @return array<int, LearnedRate> by plant group
      */
     private static function usual(Tank $tank, Collection $plantGroups, array $given, PlantModel $bare): array
     {
         $asked = self::asked($tank, $given, $bare);
-        // What was learned of a stand holds until it is seen anew or its light changes.
+        // What was learned of a plant group holds until it is seen again or its light changes.
         $name = 'rates.'.$tank->id;
         $kept = is_array($found = Cache::get($name)) ? $found : [];
         $looks = self::looks($plantGroups);
@@ -366,12 +366,12 @@ final class PlantModelQuery
     }
 
     /**
-     * What the usual rate of each stand is reckoned from.
+     * What the usual rate of each plant group is worked out from.
      *
      * @param array<int, array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}> $given
      *
      * @return array<int, array{float, LightDemand, float, float, float, float, float, float}> usual rate, demand, light, carbon dioxide,
-     *     hours, warmth, what bicarbonate alone allows, ceiling
+     *     hours, temperature, what bicarbonate alone allows, ceiling
      */
     private static function asked(Tank $tank, array $given, PlantModel $bare): array
     {
@@ -413,7 +413,7 @@ final class PlantModelQuery
         return $found;
     }
 
-    /** How the usual rate of a stand comes about; null for one that floats or is not there. */
+    /** How the usual rate of a plant group comes about; null for one that floats or is not there. */
     public static function growth(Tank $tank, int $plantGroup): ?Computation
     {
         $tank->load(self::WITH);
@@ -433,7 +433,7 @@ final class PlantModelQuery
             ->note('growth.what_it_rests_on');
     }
 
-    /** How the height of a stand comes about, from where it was last seen. */
+    /** How the height of a plant group comes about, from where it was last seen. */
     public static function height(Tank $tank, int $plantGroup): ?Computation
     {
         [$base, $from] = self::known($tank)->plantGroups[$plantGroup] ?? [null, null];
@@ -446,11 +446,11 @@ final class PlantModelQuery
     }
 
     /**
-     * @param Collection<int, PlantGroup> $plantGroups
-     * @param array<int, array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}> $given
+     * @param Collection<int, PlantGroup>                                                     $plantGroups
+     * @param array<int, array{stand: PlantGroup, kind: PlantSpecies, base: GrowingGroup}>    $given
      * @param array<int, array{float, LightDemand, float, float, float, float, float, float}> $asked
      *
-     * @return array<int, LearnedRate> by stand
+     * @return array<int, LearnedRate> by plant group
      */
     private static function learn(Collection $plantGroups, array $given, array $asked): array
     {
@@ -464,7 +464,7 @@ final class PlantModelQuery
         return $rates;
     }
 
-    /** Light at half the ceiling of a stand under what floats; without a lamp that is set up, just what it asks for. */
+    /** Light at half the ceiling of a plant group under what floats; without a lamp that is set up, just what it asks for. */
     private static function light(GrowingGroup $plantGroup, PlantSpecies $kind, PlantModel $bare, float $floating): float
     {
         return $bare->light->lamps === []
@@ -500,7 +500,7 @@ final class PlantModelQuery
         return $pairs;
     }
 
-    /** A stand as it is so many days after it was looked at. */
+    /** A plant group as it is so many days after it was looked at. */
     private static function grown(GrowingGroup $base, float $days): GrowingGroup
     {
         $rate = $base->rate;

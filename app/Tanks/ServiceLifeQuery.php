@@ -16,13 +16,13 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** What a part of a keeper's gear has done since it was new, from the diary. */
+/** What a part of a keeper's gear has done since it was new, from the log. */
 final class ServiceLifeQuery
 {
-    /** Days of the diary that say what a day takes. House default. */
+    /** Days of the log that say what a day takes. House default. */
     private const DAYS = 90;
 
-    /** Days at least that it is spread over where the diary is young. House default. */
+    /** Days at least that it is spread over where the log is young. House default. */
     private const LEAST = 14;
 
     /** Null for what wears by days. */
@@ -35,7 +35,7 @@ final class ServiceLifeQuery
         $now = CarbonImmutable::now();
         $done = self::done($chore, $by, $chore->last_at);
         $back = $now->subDays(self::DAYS);
-        // A diary that began a month ago tells of a month. Looked for twice as far back, so that only what is really young counts as young.
+        // A log that began a month ago tells of a month. Looked for twice as far back, so that only what is really young counts as young.
         $days = max((float) self::LEAST, min((float) self::DAYS, TimeDifference::days(self::first($chore, $by, $back->subDays(self::DAYS)) ?? $back, $now)));
 
         return new ServiceLife($done, $chore->wears_most, self::done($chore, $by, $back) / $days, (int) max(0, TimeDifference::days($chore->last_at, $now)));

@@ -14,13 +14,13 @@ use Cresco\Core\Substrate\Cover;
 use Cresco\Core\Tank\PassiveSource;
 use Illuminate\Support\Facades\DB;
 
-/** What soil and root capsules of a tank give its water by themselves. */
+/** What soil and root tabs of a tank give its water by themselves. */
 final class SlowReleaseQuery
 {
     /** Capsules that were set longer ago than this are empty, days: the longest life in cool water. House limit. */
     private const LONGEST = 400;
 
-    /** Day as a number on which the soil went in; null for a bed that gives nothing, or nobody knows since when. */
+    /** Day as a number on which the soil went in; null for a substrate that gives nothing, or nobody knows since when. */
     private readonly ?float $soil;
 
     /** @var list<array{RootTabKind, int, float, float}>|null kind, number, first and last day as numbers */
@@ -50,7 +50,7 @@ final class SlowReleaseQuery
         return $gives;
     }
 
-    /** @return list<array{float, float, float}> first and last day of each set of capsules, and mg/L that it gives on each */
+    /** @return list<array{float, float, float}> first and last day of each set of root tabs, and mg/L that it gives on each */
     private function givenBy(Parameter $nutrient): array
     {
         return array_map(
@@ -81,7 +81,7 @@ final class SlowReleaseQuery
         return $this->soil === null ? null : SlowRelease::soil(max(0.0, $day - $this->soil));
     }
 
-    /** How what all capsules give on a day is reckoned; null where none is left. */
+    /** How what all root tabs give on a day is worked out; null where none is left. */
     public function rootTabWorking(Parameter $nutrient, float $day): ?Computation
     {
         $sets = array_values(array_filter($this->rootTabs ??= $this->set(), static fn(array $set): bool => $set[2] <= $day && $day < $set[3]));
@@ -115,7 +115,7 @@ final class SlowReleaseQuery
         return $found;
     }
 
-    /** More of a capsule leaks through coarse grain. */
+    /** More of a root tab leaks through coarse grain. */
     private function isCoarse(): bool
     {
         return $this->isCoarse ??= $this->tank->loadMissing('zones')->zones->where('cover', Cover::Gravel)->count() * 2 > $this->tank->zones->count();

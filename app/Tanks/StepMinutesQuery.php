@@ -23,8 +23,8 @@ final class StepMinutesQuery
     private function __construct(private readonly array $taken) {}
 
     /**
-     * @param list<int>                                         $tanks
-     * @param array<int, array<string, CarbonImmutable>>|null $anew  from when figures of tanks are learned anew, where it is known already
+     * @param list<int>                                       $tanks
+     * @param array<int, array<string, CarbonImmutable>>|null $anew  from when figures of tanks are learned again, where it is known already
      */
     public static function of(array $tanks, ?array $anew = null): self
     {

@@ -24,10 +24,10 @@ use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** All that happened to what is dissolved in a tank: readings, changes, top-ups, doses, meals, what soil and root tabs give, cuts. */
+/** All that happened to what is dissolved in a tank: readings, changes, top-offs, doses, meals, what soil and root tabs give, cuts. */
 final class TankEventsQuery
 {
-    /** Days of the diary that a level is found from, where it was read within them. House default. */
+    /** Days of the log that a level is found from, where it was read within them. House default. */
     public const DAYS = 180;
 
     /** Days that are looked back at the most, for what was last read long ago. House limit. */
@@ -173,7 +173,7 @@ final class TankEventsQuery
     }
 
     /**
-     * From when on the diary tells of each: half a year before its last reading, or before the last change where it was never read, whenever
+     * From when on the log tells of each: half a year before its last reading, or before the last change where it was never read, whenever
      * that is asked; from its fresh start where the keeper made one.
      *
      * @param list<Parameter> $parameters
@@ -193,7 +193,7 @@ final class TankEventsQuery
             $read = is_string($at) ? CarbonImmutable::parse($at, 'UTC') : null;
             $newest = $read ?? (is_string($changed) ? CarbonImmutable::parse($changed, 'UTC') : $this->tank->created_at ?? $this->now);
             $from = $newest->startOfDay()->subDays(self::DAYS)->max($farthest);
-            // What a tank makes is learned anew; where it stands is still what was read last.
+            // What a tank makes is learned again; where it stands is still what was read last.
             $begun = $anew[LearningReset::MADE.$parameter->value] ?? $from;
             $since[$parameter->value] = $from->max($read === null ? $begun : $begun->min($read));
         }
@@ -253,7 +253,7 @@ final class TankEventsQuery
                     $events[] = self::changed($parameter, $balance, $days[$i], $change, $held);
                 }
             }
-            // What evaporates leaves all behind, so that a top-up raises the tank by what it holds itself.
+            // What evaporates leaves all behind, so that a top-off raises the tank by what it holds itself.
             foreach ($topOffs as $topOff) {
                 $events[] = Event::added(
                     self::day($topOff->taken_at),

@@ -34,8 +34,8 @@ final class TankWaterQuery
     private ?WaterState $state = null;
 
     /**
-     * @param array<string, Reading> $readings the newest of each parameter
-     * @param WaterChange|null       $change   the last one that was made
+     * @param array<string, Reading> $readings  the newest of each parameter
+     * @param WaterChange|null       $change    the last one that was made
      * @param int|null               $afterStep step of its checklist in which the tank was read again
      */
     private function __construct(
@@ -219,7 +219,7 @@ final class TankWaterQuery
         return $this->courses->aDay($parameter);
     }
 
-    /** @return array<string, Distribution> by parameter value: what is reckoned with in forecasts */
+    /** @return array<string, Distribution> by parameter value: what is used in forecasts */
     public function makes(): array
     {
         $makes = [];

@@ -161,7 +161,7 @@ final class TargetsPage
         return $number;
     }
 
-    /** What the diary and the guess come to, in words. */
+    /** What the log and the guess come to, in words. */
     public function finding(): Finding
     {
         $learned = $this->learned;

@@ -60,7 +60,7 @@ final class TasksDoneQuery
      * How often work comes again, as what was found at each tank taught.
      *
      * @param list<int>                                       $tanks
-     * @param array<int, array<string, CarbonImmutable>>|null $anew  from when figures of tanks are learned anew, where it is known already
+     * @param array<int, array<string, CarbonImmutable>>|null $anew  from when figures of tanks are learned again, where it is known already
      *
      * @return array<int, array<string, Interval>> by tank and task; those of which nothing was said are left out
      */

@@ -9,12 +9,12 @@ use Cresco\Core\Plants\GrowingGroup;
 use Cresco\Core\Plants\PlantModel;
 use Cresco\Core\Plants\TrimDue;
 
-/** When the stands of a tank want cutting, as its planting foresees it. */
+/** When the plant groups of a tank want cutting, as its planting foresees it. */
 final readonly class TrimDaysQuery
 {
     /**
-     * @param array<int, DueBand>    $dues  of each stand that is foreseen to want cutting, by key, the first first
-     * @param array<int, string> $names of all stands, by key
+     * @param array<int, DueBand> $dues  of each plant group that is foreseen to want cutting, by key, the first first
+     * @param array<int, string>  $names of all plant groups, by key
      */
     private function __construct(public array $dues, public array $names) {}
 

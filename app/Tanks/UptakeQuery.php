@@ -7,13 +7,13 @@ namespace App\Tanks;
 use App\Models\Tank;
 use Illuminate\Support\Facades\Cache;
 
-/** What the stands of a tank take up of each nutrient in a day, on each of the days to come. */
+/** What the plant groups of a tank take up of each nutrient in a day, on each of the days to come. */
 final readonly class UptakeQuery
 {
     /** Days that are looked ahead. */
     public const AHEAD = 56;
 
-    /** Days between which growth is reckoned; in between it is taken to be even. */
+    /** Days between which growth is worked out; in between it is taken to be even. */
     private const STEP = 7;
 
     /** @param list<float> $growth dry mass that is gained in a day, fed from the water, mg/L, week by week */

@@ -51,7 +51,7 @@ final class WaterUseQuery
     }
 
     /**
-     * Litres of one water more; one that is made up comes out of the waters of its newest batch, unless it has a store of
+     * Litres of one water more; one that is made up comes out of the waters of its newest batch, unless it has a reservoir of
      * its own.
      *
      * @param array<int, float> $drawn

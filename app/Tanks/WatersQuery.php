@@ -28,13 +28,13 @@ final readonly class WatersQuery
 {
     /**
      * @param array<int, array<string, Reading>> $sourceReadings by water id
-     * @param array<int, array<string, Level>>   $levels  where what is conserved stands in them, by water id
-     * @param array<int, Batch>                 $batches the newest of each water that is made up, by water id
+     * @param array<int, array<string, Level>>   $levels         where what is conserved stands in them, by water id
+     * @param array<int, Batch>                  $batches        the newest of each water that is made up, by water id
      */
     private function __construct(public TankWaterQuery $now, private array $sourceReadings, private array $levels, private array $batches) {}
 
     /**
-     * @param list<int>      $waterIds
+     * @param list<int>           $waterIds
      * @param TankWaterQuery|null $now      when it was looked up with those of other tanks
      */
     public static function around(Tank $tank, array $waterIds, ?TankWaterQuery $now = null): self
@@ -80,7 +80,7 @@ final readonly class WatersQuery
     }
 
     /**
-     * The tap water in a water, each with its share: what was made up on the bench counts by what went into its newest batch.
+     * The tap water in a water, each with its share: what was made up on the mixing page counts by what went into its newest batch.
      *
      * @return list<array{SourceWater, float}>
      */

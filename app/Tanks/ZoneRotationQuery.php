@@ -12,7 +12,7 @@ use Cresco\Core\Planning\Concerns;
 use Cresco\Core\Substrate\Zone;
 use Cresco\Core\Substrate\ZoneRotation;
 
-/** What may be stirred of a tank's bed today, by its readings, its age and the keeper's way. */
+/** What may be stirred of a tank's substrate today, by its readings, its age and the keeper's way. */
 final class ZoneRotationQuery
 {
     public static function tank(Tank $tank, ?TankWaterQuery $water = null): ZoneRotation
@@ -38,7 +38,7 @@ final class ZoneRotationQuery
         );
     }
 
-    /** @return list<Zone> those to clean next; none where the bed is left alone */
+    /** @return list<Zone> those to clean next; none where the substrate is left alone */
     public static function next(Tank $tank, ?TankWaterQuery $water = null): array
     {
         if (PracticeChoice::Bed->of($tank->schools ?? []) === 'leave') {

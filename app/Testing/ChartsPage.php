@@ -23,7 +23,7 @@ use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Water\DissolvedGas;
 use Illuminate\Support\Facades\DB;
 
-/** What was read, given and done in a tank on one axis of time, so that the eye finds what the reckoning says. */
+/** What was read, given and done in a tank on one axis of time, so that the eye finds what the computation says. */
 final class ChartsPage
 {
     /** Days that can be looked at at once. */
@@ -387,7 +387,7 @@ final class ChartsPage
         );
     }
 
-    /** What the stands grew in a day between two looks, the mean of those that were measured; each stands where it was measured. */
+    /** What the plant groups grew in a day between two looks, the mean of those that were measured; each stands where it was measured. */
     private function growth(): ?Chart
     {
         $grown = $this->grown();

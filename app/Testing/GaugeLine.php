@@ -19,10 +19,10 @@ final readonly class GaugeLine
     private const LOOKED = 200;
 
     /**
-     * @param GaugeNote|null     $note   what was noted last
-     * @param string             $last   the same in words
-     * @param bool               $isHere whether the tank has it, as far as its drawing says
-     * @param bool               $isAsked whether a device can be asked
+     * @param GaugeNote|null $note    what was noted last
+     * @param string         $last    the same in words
+     * @param bool           $isHere  whether the tank has it, as far as its drawing says
+     * @param bool           $isAsked whether a device can be asked
      */
     private function __construct(
         public Gauge $gauge,

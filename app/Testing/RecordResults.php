@@ -20,7 +20,7 @@ use Cresco\Core\Measure\TestResult;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Keeps a set of readings of one water, taken together, as one entry of the diary. */
+/** Keeps a set of readings of one water, taken together, as one entry of the log. */
 final class RecordResults
 {
     /**
@@ -75,7 +75,7 @@ final class RecordResults
 
     /**
      * Keeps what was read in a step of a checklist; a reading that the step already holds stays as it was. What is read of
-     * the new water is the source's own only if that source goes in alone and untempered: a blend, and the warmth of the
+     * the new water is the source's own only if that source goes in alone and untempered: a blend, and the temperature of the
      * stream, belong to the session.
      *
      * @param array<string, TestResult> $readings
@@ -111,8 +111,8 @@ final class RecordResults
     }
 
     /**
-     * @param array<string, int>     $entryOf   whose diary it stands in
-     * @param array<string, int>     $readingOf whose water it is; nothing for water that belongs to a session alone
+     * @param array<string, int>        $entryOf   whose log it stands in
+     * @param array<string, int>        $readingOf whose water it is; nothing for water that belongs to a session alone
      * @param array<string, TestResult> $readings
      */
     private function write(Keeper $keeper, array $entryOf, array $readingOf, Phrase $title, array $readings, CarbonImmutable $takenAt, ?string $note, ?ChecklistStep $step): ?Entry

@@ -54,7 +54,7 @@ final readonly class OverviewPage
         );
     }
 
-    /** How the volume, or a figure of the water, was reckoned. */
+    /** How the volume, or a figure of the water, was worked out. */
     public function working(string $of): ?Computation
     {
         $parameter = Parameter::tryFrom($of);

@@ -14,12 +14,12 @@ use Cresco\Core\Planning\Urgency;
 final readonly class TankStrip
 {
     /**
-     * @param Urgency $urgency of what stands first
-     * @param list<array{name: string, value: string, beyond: string}>      $figures out of their target range
-     * @param list<string>                                                   $acts    to do within ten minutes
-     * @param list<JobLine>                                                  $beside  what else is to be done or known
-     * @param list<Task>                                                     $tasks   of the session without a change that is due
-     * @param bool                                                           $isBag   whether it leads to a bag that is being let in
+     * @param Urgency                                                  $urgency of what stands first
+     * @param list<array{name: string, value: string, beyond: string}> $figures out of their target range
+     * @param list<string>                                             $acts    to do within ten minutes
+     * @param list<JobLine>                                            $beside  what else is to be done or known
+     * @param list<Task>                                               $tasks   of the session without a change that is due
+     * @param bool                                                     $isBag   whether it leads to a bag that is being let in
      */
     public function __construct(
         public Tank $tank,

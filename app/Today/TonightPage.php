@@ -109,7 +109,7 @@ final class TonightPage
     }
 
     /**
-     * What each water must give, what is there of it when a store is kept, and by when the unit has made the rest.
+     * What each water must give, what is there of it when a reservoir is kept, and by when the unit has made the rest.
      *
      * @return list<array{name: string, need: string, tanks: string, store: Reservoir|null, says: string, short: bool}>
      */
@@ -233,7 +233,7 @@ final class TonightPage
         return $words === '' ? $strip->head : $words;
     }
 
-    /** A sheet that is written: what is left of it. */
+    /** A checklist that is written: what is left of it. */
     private function sheet(TankStrip $strip, Checklist $open, bool $isDue): TonightStop
     {
         $left = $open->steps()->whereNull('done_at')->get();

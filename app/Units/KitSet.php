@@ -37,7 +37,7 @@ enum KitSet: string
     /** Fields of a strip that is printed in mg/L as CaCO3. House defaults. */
     private const CALCIUM_CARBONATE = ['general_hardness' => [0.0, 25.0, 75.0, 150.0, 300.0], 'carbonate_hardness' => [0.0, 40.0, 80.0, 120.0, 180.0, 300.0]];
 
-    /** Step of a pH pen. House default. */
+    /** Step of a pH meter. House default. */
     private const PEN = 0.01;
 
     /** @return array{ReadingMethod, float, list<float>} method, step and fields in base units */

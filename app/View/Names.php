@@ -82,7 +82,7 @@ final class Names
         return trans_choice('rhythm.every', $days, ['count' => $days]);
     }
 
-    /** How long ago a pen was set against its standard. */
+    /** How long ago a meter was set against its standard. */
     public static function penAge(TestKit $kit): string
     {
         $days = (int) floor($kit->days ?? 0.0);

@@ -18,16 +18,16 @@ use Cresco\Core\WaterChange\NewWaterTemperature;
 final readonly class ChangeDraft
 {
     /**
-     * @param list<DeviceLevel>      $levels
-     * @param float            $mark          drain mark, mm below the rim
-     * @param Computation|null $needed        share of water that the reason needs, with its spread
-     * @param float|null       $neededShare   share that was aimed at, before any limit
-     * @param Allowance        $allowed       largest share within the animals' limits, and what sets it
-     * @param bool             $depthLimits   whether the depth that the fish need sets it
-     * @param WaterChange|null $lately        a change so short a time ago that both count as one
-     * @param string|null      $impossible    why the reason cannot be met with this water
-     * @param bool             $isUntested    whether that is for want of a test
-     * @param int              $series        changes it takes within the limits; 1 when one does
+     * @param list<DeviceLevel> $levels
+     * @param float             $mark        drain mark, mm below the rim
+     * @param Computation|null  $needed      share of water that the reason needs, with its spread
+     * @param float|null        $neededShare share that was aimed at, before any limit
+     * @param Allowance         $allowed     largest share within the animals' limits, and what sets it
+     * @param bool              $depthLimits whether the depth that the fish need sets it
+     * @param WaterChange|null  $lately      a change so short a time ago that both count as one
+     * @param string|null       $impossible  why the reason cannot be met with this water
+     * @param bool              $isUntested  whether that is for want of a test
+     * @param int               $series      changes it takes within the limits; 1 when one does
      */
     public function __construct(
         public Tank $tank,

@@ -16,15 +16,15 @@ final readonly class ChangeInput
     public const TREATMENT_OUT = 0.75;
 
     /**
-     * @param float      $nitrateGoal      mg/L
-     * @param float|null $conductivityGoal uS/cm; null when none is named
-     * @param float      $treatmentOut     share of what was dosed that should leave, 0 to 1
-     * @param AmountField        $way              which figure $amount is
-     * @param float|null $amount           litres, share (0 to 1), mm below the rim, or buckets
-     * @param float      $waterline        mm below the rim, now
-     * @param float|null $stream           degC of the water that goes in; null for its own
-     * @param float|null $landing          degC that the keeper wants the tank at; null to leave it where it is
-     * @param float      $inflow           what runs in while the level falls, as a share of what runs out
+     * @param float       $nitrateGoal      mg/L
+     * @param float|null  $conductivityGoal uS/cm; null when none is named
+     * @param float       $treatmentOut     share of what was dosed that should leave, 0 to 1
+     * @param AmountField $way              which figure $amount is
+     * @param float|null  $amount           litres, share (0 to 1), mm below the rim, or buckets
+     * @param float       $waterline        mm below the rim, now
+     * @param float|null  $stream           degC of the water that goes in; null for its own
+     * @param float|null  $landing          degC that the keeper wants the tank at; null to leave it where it is
+     * @param float       $inflow           what runs in while the level falls, as a share of what runs out
      */
     public function __construct(
         public ChangeReason $reason,

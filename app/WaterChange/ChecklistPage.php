@@ -44,7 +44,7 @@ final readonly class ChecklistPage
         $this->content = $this->step->content;
     }
 
-    /** A word that changes with anything that a device does to the sheet. */
+    /** A word that changes with anything that a device does to the checklist. */
     public function state(): string
     {
         return hash('xxh64', (string) json_encode([
@@ -253,7 +253,7 @@ final readonly class ChecklistPage
         return $last;
     }
 
-    /** @return array<int, string> number on the plan and cover of the patches of bed that this step is for, by their key */
+    /** @return array<int, string> number on the plan and cover of the zones of substrate that this step is for, by their key */
     public function zoneNumbers(): array
     {
         $numbers = [];
@@ -266,7 +266,7 @@ final readonly class ChecklistPage
         return $numbers;
     }
 
-    /** How a stand was found and left in this session; null before it was cut. */
+    /** How a plant group was found and left in this session; null before it was cut. */
     public function found(GroupTrim $cut): ?PlantMeasurement
     {
         return $this->step->done_at === null
@@ -298,7 +298,7 @@ final readonly class ChecklistPage
         );
     }
 
-    /** @return list<Chore> other jobs that are due at the tank while the sheet is under way */
+    /** @return list<Chore> other jobs that are due at the tank while the checklist is under way */
     public function beside(): array
     {
         return $this->checklist->state === ChecklistState::Running ? ChoresQuery::dueAt($this->checklist->tank, $this->checklist->tank->keeper->show()) : [];
@@ -312,7 +312,7 @@ final readonly class ChecklistPage
         return $task !== null && Task::from($task)->kind()->comes === Recurrence::Learned && $this->content->plantGroups === [] && $this->content->doses === [];
     }
 
-    /** A height or a cover as it stands in a field of the sheet. */
+    /** A height or a cover as it stands in a field of the checklist. */
     public static function cut(GroupTrim $cut, float $value, Show $show): string
     {
         return match (true) {

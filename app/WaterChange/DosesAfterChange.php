@@ -14,19 +14,19 @@ use Cresco\Core\Formula\Computation;
 use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 
-/** What is given after a change, so that every nutrient lies where the school of the tank wants it before the next. */
+/** What is given after a change, so that every nutrient lies where the dosing method of the tank wants it before the next. */
 final readonly class DosesAfterChange
 {
     /** Deviations below the animals' limit at which a dose ends: nine of ten cases. */
     private const SURE = 1.2816;
 
-    /** @var array<string, Computation> by nutrient that the school steers */
+    /** @var array<string, Computation> by nutrient that the dosing method steers */
     public array $needs;
 
     /** @var list<Parameter> whose last reading and estimate do not go together: nothing that brings them is proposed */
     public array $doubted;
 
-    /** @var list<array{feed: Fertiliser, each: float, every: int}> from what is on the shelf */
+    /** @var list<array{feed: Fertiliser, each: float, every: int}> from what is in stock */
     public array $doses;
 
     public function __construct(private FertilisingQuery $food, private ChangeDraft $draft)

@@ -35,7 +35,7 @@ final class DraftChange
     /** Days by which the hour of a change may differ from that of the one before. House default. */
     private const HALF_A_DAY = 0.5;
 
-    /** What a bucket or a mixer is off the warmth it is brought to, degC. House default. */
+    /** What a bucket or a mixer is off the temperature it is brought to, degC. House default. */
     private const STREAM_SPREAD = 0.5;
 
     /** @param TankWaterQuery|null $now when it was looked up with those of other tanks */
@@ -142,7 +142,7 @@ final class DraftChange
             : new Allowance(max(0.0, 1.0 - (1.0 - $allowed->share) / max(1e-6, 1.0 - $lately->share)), $allowed->by, $allowed->unread);
     }
 
-    /** The new water is brought to the warmth that the tank is to have of it. */
+    /** The new water is brought to the temperature that the tank is to have of it. */
     private static function tempered(ChangePlan $plan, NewWaterTemperature $warmth): ChangePlan
     {
         return $plan->withSource($plan->source->with(Parameter::Temperature, new NormalValue($warmth->stream, self::STREAM_SPREAD), true));

@@ -46,11 +46,11 @@ final readonly class FinishStep
     ) {}
 
     /**
-     * @param array<string, TestResult> $readings
-     * @param list<string>           $leftOn   devices that were not switched off in a step that does so
-     * @param list<int>|null         $reached  patches of the bed that were vacuumed; null for all that the step is for
-     * @param AmountFound|null             $found    how much there was to do
-     * @param array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> $cuts by stand, as KeepLooks takes them
+     * @param array<string, TestResult>                                                                                                  $readings
+     * @param list<string>                                                                                                               $leftOn   devices that were not switched off in a step that does so
+     * @param list<int>|null                                                                                                             $reached  zones of the substrate that were vacuumed; null for all that the step is for
+     * @param AmountFound|null                                                                                                           $found    how much there was to do
+     * @param array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> $cuts     by plant group, as KeepLooks takes them
      *
      * @return bool whether this call was the one that ended the step
      *
@@ -71,7 +71,7 @@ final readonly class FinishStep
         return DB::transaction(function () use ($keeper, $checklist, $step, $readings, $note, $skip, $leftOn, $reached, $cuts, $found): bool {
             $now = CarbonImmutable::now();
             $content = $step->content;
-            // A sheet that was closed or dropped meanwhile takes no more steps, but what was read is kept all the same.
+            // A checklist that was closed or dropped meanwhile takes no more steps, but what was read is kept all the same.
             $since = self::since($checklist, $step, $now);
             $first = $checklist->state->isOpen() && ChecklistStep::query()->whereKey($step->id)->whereNull('done_at')->update([
                 'done_at' => $now, 'skipped' => $skip, 'note' => $note, 'found' => $skip ? null : $found, 'since' => $since,

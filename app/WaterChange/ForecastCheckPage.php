@@ -189,7 +189,7 @@ final readonly class ForecastCheckPage
         return $rows;
     }
 
-    /** @return list<int> numbers on the plan of patches of bed that were meant and not reached */
+    /** @return list<int> numbers on the plan of zones of substrate that were meant and not reached */
     public function missedZones(): array
     {
         $missed = [];

@@ -10,7 +10,7 @@ use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\WaterChange\ForecastCheck;
 
-/** One parameter of a look-back at one moment: what was forecast and what was measured. */
+/** One parameter of a forecast check at one moment: what was forecast and what was measured. */
 final readonly class ForecastCheckRow
 {
     public function __construct(

@@ -28,7 +28,7 @@ use Illuminate\Validation\Rule;
 /** What a hose, a pump and the tap do for a change of this tank. */
 final class HosePage
 {
-    /** The finest grain that is reckoned with, mm. House limit. */
+    /** The finest grain that is used, mm. House limit. */
     private const FINEST = 0.05;
 
     /** @var array<string, string> fields as typed or usual; litres and degrees in the keeper's units */

@@ -13,12 +13,12 @@ use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Notes that water was changed: one record that every page reckons on from. */
+/** Notes that water was changed: one record that every page works on from. */
 final class LogWaterChange
 {
     /**
      * @param ForecastRecord $forecast as it stood then
-     * @param string|Phrase  $title    of its entry in the diary
+     * @param string|Phrase  $title    of its entry in the log
      */
     public function __invoke(
         int $keeper,

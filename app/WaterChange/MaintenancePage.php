@@ -42,7 +42,7 @@ use Cresco\Core\Planning\Concern;
 use Cresco\Core\Substrate\Zone;
 use Cresco\Core\Tank\SwimmingDepth;
 
-/** A session being put together: what may be picked, the sheet it makes, and how long it takes. */
+/** A session being put together: what may be picked, the checklist it makes, and how long it takes. */
 final class MaintenancePage
 {
     public readonly Session $session;
@@ -162,7 +162,7 @@ final class MaintenancePage
         return ['tasks' => $tasks, 'day' => ($this->work->day ?? $this->show->local(CarbonImmutable::now()))->addDay()->format('Y-m-d'), 'dry' => '1'];
     }
 
-    /** @return list<Task> that the stands which are due call for */
+    /** @return list<Task> that the plant groups which are due call for */
     private static function cutting(TrimPlan $trim): array
     {
         $found = [];
@@ -177,7 +177,7 @@ final class MaintenancePage
     }
 
     /**
-     * The stands, each with whether it is cut and to what.
+     * The plant groups, each with whether it is cut and to what.
      *
      * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}>
      */
@@ -291,7 +291,7 @@ final class MaintenancePage
     }
 
     /**
-     * The sheet, step by step.
+     * The checklist, step by step.
      *
      * @return list<array{job: StepDefinition, from: string, minutes: string, learned: bool, water: bool, up: string|null, down: string|null}>
      */

@@ -7,12 +7,12 @@ namespace App\WaterChange;
 use App\Drawing\Axis;
 use Cresco\Core\WaterChange\Outlook;
 
-/** One parameter on the change sheet: now, after, next day, with its scale for the small band drawing. */
+/** One parameter on the water change page: now, after, next day, with its scale for the small band drawing. */
 final readonly class OutlookRow
 {
     /**
-     * @param array{float, float}      $scale  left and right end of the band drawing, in the base unit
-     * @param array{float, float}|null $range  the animals' usual range
+     * @param array{float, float}      $scale        left and right end of the band drawing, in the base unit
+     * @param array{float, float}|null $range        the animals' usual range
      * @param string|null              $outsideRange "high" or "low" when the middle after the change is beyond it
      */
     public function __construct(

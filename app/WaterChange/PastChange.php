@@ -15,7 +15,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\WaterChange\ChangePlan;
 use Cresco\Core\WaterChange\Forecast;
 
-/** A change that was made without a sheet, reckoned from what was known of tank and water before it. */
+/** A change that was made without a checklist, worked out from what was known of tank and water before it. */
 final readonly class PastChange
 {
     private function __construct(public float $litres, public float $share, public string $source, public Forecast $forecast) {}

@@ -72,10 +72,10 @@ final class Replan
     public readonly int $minutes;
 
     /**
-     * @param float      $total   litres that shall leave in all
-     * @param float      $level   waterline now, mm below the rim
-     * @param int|null   $minutes that are left; null for no hurry
-     * @param list<SourceWater> $waters that go in, at most two
+     * @param float             $total   litres that shall leave in all
+     * @param float             $level   waterline now, mm below the rim
+     * @param int|null          $minutes that are left; null for no hurry
+     * @param list<SourceWater> $waters  that go in, at most two
      */
     public function __construct(public readonly Checklist $checklist, float $total, float $level, ?int $minutes, array $waters, private readonly Show $show)
     {
@@ -105,7 +105,7 @@ final class Replan
             $show->units(),
             $checklist->plan->inflow,
         );
-        // What was drained and filled up already stays as it was; the rest is reckoned from the mixture that it left.
+        // What was drained and filled up already stays as it was; the rest is worked out from the mixture that it left.
         $before = $isFull === 0 ? null : $plan->withDrained($checklist->plan->litres)->withDrains($isFull);
         $this->isUnderWay = $before !== null;
         if ($before !== null) {
@@ -329,7 +329,7 @@ final class Replan
     }
 
     /**
-     * What a keeper picked falls away from the end of the sheet until the rest fits; what belongs to the change stays.
+     * What a keeper picked falls away from the end of the checklist until the rest fits; what belongs to the change stays.
      *
      * @return array{list<int>, int}
      */

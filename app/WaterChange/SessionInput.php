@@ -18,11 +18,11 @@ use Illuminate\Validation\Rule;
 final readonly class SessionInput
 {
     /**
-     * @param list<Task>   $tasks
-     * @param list<string> $own   order of steps by key; empty for that of the rules
-     * @param bool         $isDry whether no water is changed
-     * @param list<TankSign>   $signs what was seen on the tank
-     * @param int|null     $guess minutes that the keeper thinks it takes
+     * @param list<Task>     $tasks
+     * @param list<string>   $own   order of steps by key; empty for that of the rules
+     * @param bool           $isDry whether no water is changed
+     * @param list<TankSign> $signs what was seen on the tank
+     * @param int|null       $guess minutes that the keeper thinks it takes
      */
     private function __construct(
         public array $tasks,

@@ -29,7 +29,7 @@ final class SessionPlan
     /** Beside the time that the hose takes: laying it and putting it away. House default. */
     private const HANDLING = 2;
 
-    /** Minutes to lay scissors and tub out, and for each stand that is cut. House defaults. */
+    /** Minutes to lay scissors and tub out, and for each plant group that is cut. House defaults. */
     private const CUTTING = [2, 3];
 
     /** Minutes to lay tweezers out, for each group that is set again, and for each top. House defaults. */

@@ -25,7 +25,7 @@ use Cresco\Core\State\Posterior;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\WaterChange\TopOffDrift;
 
-/** A year of topping up: what evaporates, what stays, and where GH and conductivity go. */
+/** A year of top-off: what evaporates, what stays, and where GH and conductivity go. */
 final class TopOffPage
 {
     private const DAYS = 365;
@@ -48,7 +48,7 @@ final class TopOffPage
 
     private readonly WaterState $state;
 
-    /** @var array<string, Distribution> what bed and stones do in a day, as far as it is reckoned with */
+    /** @var array<string, Distribution> what bed and stones do in a day, as far as it is used */
     private readonly array $makes;
 
     private readonly WaterState $changeState;
@@ -74,7 +74,7 @@ final class TopOffPage
         $this->topOffs = array_values($tank->topOffs->reverse()->take(self::LISTED)->all());
     }
 
-    /** What bed and stones do beside it, in words; nothing where nothing is reckoned with. */
+    /** What bed and stones do beside it, in words; nothing where nothing is used. */
     public function passive(): string
     {
         $moved = [];

@@ -9,7 +9,7 @@ use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Notes that patches of a bed were cleaned. */
+/** Notes that zones of a substrate were cleaned. */
 final class VacuumZones
 {
     /** @param list<int> $ids those of other tanks are left alone */

@@ -17,7 +17,7 @@ use Cresco\Core\Tank\SwimmingDepth;
 use Cresco\Core\WaterChange\Dilution;
 use Cresco\Core\WaterChange\Sizing;
 
-/** The change sheet in the keeper's units and words. */
+/** The water change page in the keeper's units and words. */
 final class WaterChangePage
 {
     /** Cautions beside the litres at most; the rest folds. House default. */
@@ -222,7 +222,7 @@ final class WaterChangePage
         return $limits;
     }
 
-    /** @return list<string> the source in figures, for the side of the sheet */
+    /** @return list<string> the source in figures, for the side of the checklist */
     public function sourceFacts(): array
     {
         $facts = [];

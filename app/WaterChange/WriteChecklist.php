@@ -44,7 +44,7 @@ use Illuminate\Support\Facades\DB;
 /** Turns a worked-out change into a checklist: its steps in order, its switch list, its plan and its forecast. */
 final class WriteChecklist
 {
-    /** @return array{Checklist, string|null} the sheet, and what gave way to it */
+    /** @return array{Checklist, string|null} the checklist, and what gave way to it */
     public function __invoke(ChangeDraft $draft, SessionInput $work, ?TrimPlan $trim = null): array
     {
         $tank = $draft->tank;
@@ -99,7 +99,7 @@ final class WriteChecklist
         });
     }
 
-    /** A sheet for the same day that was not begun gives way, and photos taken for it stay with the tank; sheets for other days stay. */
+    /** A checklist for the same day that was not begun gives way, and photos taken for it stay with the tank; sheets for other days stay. */
     private function giveWay(Tank $tank, ?CarbonImmutable $day, Show $show): ?string
     {
         // Sheets that are written side by side wait for each other here.
@@ -151,7 +151,7 @@ final class WriteChecklist
     /**
      * @param list<Zone> $zones
      *
-     * @return list<Phrase> how what lies on these patches is cleaned, instead of how any bed is
+     * @return list<Phrase> how what lies on these zones is cleaned, instead of how any bed is
      */
     private static function techniques(array $zones): array
     {
@@ -168,12 +168,12 @@ final class WriteChecklist
 
     /**
      * @param array<string, string|Phrase> $texts
-     * @param list<Zone>              $zones of bed that are next
-     * @param list<GroupTrim>           $plantGroups  that are cut in it
-     * @param Collection<int, LayoutIssue> $spots   that it restores
-     * @param list<Phrase>             $replant what is set again in it
-     * @param list<DosePlan>           $doses   that are given in it
-     * @param list<Phrase>             $treated lines of what is done about findings
+     * @param list<Zone>                   $zones       of substrate that are next
+     * @param list<GroupTrim>              $plantGroups that are cut in it
+     * @param Collection<int, LayoutIssue> $spots       that it restores
+     * @param list<Phrase>                 $replant     what is set again in it
+     * @param list<DosePlan>               $doses       that are given in it
+     * @param list<Phrase>                 $treated     lines of what is done about findings
      */
     private function content(
         StepDefinition $job,
@@ -269,7 +269,7 @@ final class WriteChecklist
         return $cuts;
     }
 
-    /** @return list<Phrase> what the batch that goes in is made of, and what the pen should read of it */
+    /** @return list<Phrase> what the batch that goes in is made of, and what the meter should read of it */
     private static function batchLines(Batch $batch, Show $show): array
     {
         $content = new BatchContent($batch);

@@ -17,7 +17,7 @@ use Cresco\Core\Formula\Estimate;
 use Cresco\Core\Substrate\Zone;
 use Cresco\Core\Substrate\ZoneRotation;
 
-/** The bed from above, patch by patch. */
+/** The substrate from above, zone by zone. */
 final class ZonesPage
 {
     private const WIDE = 620.0;
@@ -114,7 +114,7 @@ final class ZonesPage
         return (int) array_search($zone, $this->zones, true) + 1;
     }
 
-    /** What cleaning the next patches brings, in words; null when there are none. */
+    /** What cleaning the next zones brings, in words; null when there are none. */
     public function finding(): ?Finding
     {
         $working = $this->working('next');

@@ -29,7 +29,7 @@ final class StepWords
     }
 
     /**
-     * @param list<string>          $lines what to do, by key
+     * @param list<string>                 $lines what to do, by key
      * @param array<string, string|Phrase> $facts of the session, by name
      *
      * @return list<Phrase>

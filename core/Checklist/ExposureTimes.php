@@ -26,7 +26,7 @@ final readonly class ExposureTimes
         $off = $table->between('off', 'on');
         $filter = null;
         if ($off !== null && $session->has(DeviceKind::Canister, DeviceKind::InternalFilter, DeviceKind::HangOnFilter)) {
-            // Herding cuttings it runs until they are netted; by the school it runs again in the course of the refill.
+            // Herding cuttings it runs until they are netted; by the other practice it runs again in the course of the refill.
             $from = $table->between('flow_off', 'on') === null ? 'off' : 'flow_off';
             $until = $session->school(PracticeChoice::FilterOn) === 'covered' && $session->changesWater() ? 'refill' : 'on';
             $filter = $table->between($from, $until);

@@ -20,9 +20,9 @@ final readonly class FilterStrain
     private function __construct(public string $reason, public array $waits) {}
 
     /**
-     * @param float|null $age      days since the tank was filled; null where nobody said
+     * @param float|null $age       days since the tank was filled; null where nobody said
      * @param bool       $isCycling whether its filter is being grown, or ammonium or nitrite was read in it
-     * @param float|null $cleaned  days since filter media were last rinsed; null where it was not noted
+     * @param float|null $cleaned   days since filter media were last rinsed; null where it was not noted
      *
      * @return list<self>
      */

@@ -54,7 +54,7 @@ final class OrderRules
         foreach (['cover_glass', 'glass', 'hardscape', 'floaters_out', 'leaves', 'algae', 'trim', 'planting'] as $then) {
             $rules[] = new OrderRule('off', $then, 'wet_hands_and_mains_power');
         }
-        // The filter's flow, by school.
+        // The filter's flow, by practice.
         $rules[] = new OrderRule(
             'off',
             'trim',

@@ -34,7 +34,7 @@ enum PracticeChoice: string
         return $this->choices()[0];
     }
 
-    /** @param array<string, string> $chosen choices by school */
+    /** @param array<string, string> $chosen choices by practice */
     public function of(array $chosen): string
     {
         $choice = $chosen[$this->value] ?? '';

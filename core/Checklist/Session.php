@@ -19,15 +19,15 @@ final readonly class Session
     public array $tasks;
 
     /**
-     * @param ChangePlan   $plan    one that drains nothing stands for a session without a change
-     * @param list<DeviceKind> $devices of the tank
-     * @param list<DeviceLevel>  $levels  of those that hang in the water
-     * @param float        $mark    drain mark, mm below the rim
-     * @param bool         $usesTap whether tap water goes in, alone, blended or in what was made up with it
-     * @param bool         $prepared whether the new water is mixed from several or stands ready in a store
+     * @param ChangePlan            $plan         one that drains nothing stands for a session without a change
+     * @param list<DeviceKind>      $devices      of the tank
+     * @param list<DeviceLevel>     $levels       of those that hang in the water
+     * @param float                 $mark         drain mark, mm below the rim
+     * @param bool                  $usesTap      whether tap water goes in, alone, blended or in what was made up with it
+     * @param bool                  $prepared     whether the new water is mixed from several or stands ready in a reservoir
      * @param list<Task>            $tasks
-     * @param array<string, string> $schools choices where practice differs
-     * @param bool         $addsMinerals whether minerals go straight into the tank with the refill
+     * @param array<string, string> $schools      choices where practice differs
+     * @param bool                  $addsMinerals whether minerals go straight into the tank with the refill
      */
     public function __construct(
         public ChangePlan $plan,

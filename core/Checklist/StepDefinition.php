@@ -11,13 +11,13 @@ use Cresco\Core\Measure\Parameter;
 final readonly class StepDefinition
 {
     /**
-     * @param list<string>              $lines    what to do, by key
-     * @param list<Caution>             $cautions
-     * @param list<Parameter>           $reads    what can be read in the step
-     * @param Task|null                 $of       the task that brings it; null when it belongs to every change
-     * @param list<string>              $tools
-     * @param Closure(Session): bool|null         $when whether the session needs it; null for always
-     * @param Closure(Session): list<string>|null $more keys of lines that only some sessions have
+     * @param list<string>                        $lines    what to do, by key
+     * @param list<Caution>                       $cautions
+     * @param list<Parameter>                     $reads    what can be read in the step
+     * @param Task|null                           $of       the task that brings it; null when it belongs to every change
+     * @param list<string>                        $tools
+     * @param Closure(Session): bool|null         $when     whether the session needs it; null for always
+     * @param Closure(Session): list<string>|null $more     keys of lines that only some sessions have
      */
     public function __construct(
         public string $key,

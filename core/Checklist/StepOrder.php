@@ -8,8 +8,8 @@ namespace Cresco\Core\Checklist;
 final readonly class StepOrder
 {
     /**
-     * @param list<StepDefinition>  $jobs
-     * @param list<OrderRule> $broken rules that this order does not keep
+     * @param list<StepDefinition> $jobs
+     * @param list<OrderRule>      $broken rules that this order does not keep
      */
     private function __construct(public array $jobs, public array $broken) {}
 
@@ -17,8 +17,8 @@ final readonly class StepOrder
      * Sorted by the rules; what they leave open stays as in the catalogue. Where rules lead in a circle, the step that stands
      * first in the catalogue goes first, and what that breaks is named.
      *
-     * @param list<StepDefinition>  $jobs in the order of the catalogue, each once
-     * @param list<OrderRule> $rules
+     * @param list<StepDefinition> $jobs  in the order of the catalogue, each once
+     * @param list<OrderRule>      $rules
      */
     public static function sorted(array $jobs, array $rules): self
     {
@@ -80,8 +80,8 @@ final readonly class StepOrder
     }
 
     /**
-     * @param list<StepDefinition>  $jobs
-     * @param list<OrderRule> $rules
+     * @param list<StepDefinition> $jobs
+     * @param list<OrderRule>      $rules
      *
      * @return list<OrderRule>
      */

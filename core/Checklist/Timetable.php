@@ -8,17 +8,17 @@ namespace Cresco\Core\Checklist;
 final readonly class Timetable
 {
     /**
-     * @param list<array{job: StepDefinition, from: int, to: int}> $steps in the order of the sheet; minutes from the start
+     * @param list<array{job: StepDefinition, from: int, to: int}> $steps in the order of the checklist; minutes from the start
      */
     private function __construct(public array $steps) {}
 
     /**
      * Each step begins when its lane is free and all that its rules ask for is done. A step of the hands waits for the water
-     * only where a rule says so; the water waits for the hands in the order of the sheet.
+     * only where a rule says so; the water waits for the hands in the order of the checklist.
      *
-     * @param list<StepDefinition>          $jobs    in their order
-     * @param list<OrderRule>         $rules
-     * @param array<string, int> $minutes by key, where they differ from the catalogue
+     * @param list<StepDefinition> $jobs    in their order
+     * @param list<OrderRule>      $rules
+     * @param array<string, int>   $minutes by key, where they differ from the catalogue
      */
     public static function of(array $jobs, array $rules, array $minutes = []): self
     {
@@ -54,7 +54,7 @@ final readonly class Timetable
         return $from === null || $to === null || $to < $from ? null : $to - $from;
     }
 
-    /** Minutes from the start to the end of a step, the last time that it is done; null when it is not on the sheet. */
+    /** Minutes from the start to the end of a step, the last time that it is done; null when it is not on the checklist. */
     public function endOf(string $key): ?int
     {
         $end = null;

@@ -25,8 +25,8 @@ final readonly class CyclingDraws
     private function __construct(public array $points, public array $logs) {}
 
     /**
-     * @param array{float, float, float}         $middle
-     * @param list<array{float, float, float}>   $spread lower triangle of the root of the covariance, by rows
+     * @param array{float, float, float}       $middle
+     * @param list<array{float, float, float}> $spread lower triangle of the root of the covariance, by rows
      */
     public static function about(array $middle, array $spread, int $count, int $seed): self
     {

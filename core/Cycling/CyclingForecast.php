@@ -9,7 +9,7 @@ use Cresco\Core\Measure\ExactValue;
 use Cresco\Core\Numeric\NormalTail;
 
 /**
- * What is to be expected of a start-up, once its readings have been heard: the model is run for a few hundred sources, paces of growth and
+ * What is to be expected of a cycling, once its readings have been heard: the model is run for a few hundred sources, paces of growth and
  * first bacteria, laid about what the readings say, each weighed by how likely it is before and by how well it goes with what was read.
  */
 final readonly class CyclingForecast
@@ -42,21 +42,21 @@ final readonly class CyclingForecast
     private const STEPS = 8;
 
     /**
-     * @param list<array{int, array{float, float, float}, array{float, float, float}, array{float, float, float}}> $days day, and the low
-     *     end, middle and high end of eight in ten cases of ammonia, nitrite and nitrate, mg/L N
-     * @param array{float, float, float} $nitritePeak  day of the peak of nitrite: low end, middle, high end
-     * @param array{float, float, float} $readyOn      day from which both lie near nothing
-     * @param float                      $peak         mg/L N of nitrite that its peak comes to, in the middle
-     * @param array{float, float, float} $factors      by which source, growth and first bacteria differ from what is usual
+     * @param list<array{int, array{float, float, float}, array{float, float, float}, array{float, float, float}}> $days        day, and the low
+     *                                                                                                                          end, middle and high end of eight in ten cases of ammonia, nitrite and nitrate, mg/L N
+     * @param array{float, float, float}                                                                           $nitritePeak day of the peak of nitrite: low end, middle, high end
+     * @param array{float, float, float}                                                                           $readyOn     day from which both lie near nothing
+     * @param float                                                                                                $peak        mg/L N of nitrite that its peak comes to, in the middle
+     * @param array{float, float, float}                                                                           $factors     by which source, growth and first bacteria differ from what is usual
      */
     private function __construct(public array $days, public array $nitritePeak, public array $readyOn, public float $peak, public array $factors) {}
 
     /**
      * @param list<array{0: float, 1: string, 2: Distribution, 3?: bool}> $readings day, "ammonia" or "nitrite", what was read as mg/L N,
-     *     and whether that is so much or more
-     * @param int                                                        $days     1 to 100
-     * @param array<int, float>                                          $changes  share of the water that is changed, by day
-     * @param array<int, float>                                          $doses    mg/L N given, by day
+     *                                                                              and whether that is so much or more
+     * @param int                                                         $days     1 to 100
+     * @param array<int, float>                                           $changes  share of the water that is changed, by day
+     * @param array<int, float>                                           $doses    mg/L N given, by day
      */
     public static function of(Nitrification $model, array $readings, int $days, array $changes = [], array $doses = []): self
     {

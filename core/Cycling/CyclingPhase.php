@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Cycling;
 
-/** What is usual in some weeks of a start-up. */
+/** What is usual in some weeks of a cycling. */
 final readonly class CyclingPhase
 {
     /**

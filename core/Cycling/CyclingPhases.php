@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Cycling;
 
-/** The weeks of a start-up, what is done in each, and who may move in when. House defaults. */
+/** The weeks of a cycling, what is done in each, and who may move in when. House defaults. */
 final class CyclingPhases
 {
     /** mg/L N of ammonium that young soil may give before water is changed in a dark start: beyond it bacteria grow slower. House default. */
@@ -48,7 +48,7 @@ final class CyclingPhases
     }
 
     /**
-     * Share of the water that is changed on a day, 0 to 1. Two schools: soil that gives ammonium is changed half daily in its first week,
+     * Share of the water that is changed on a day, 0 to 1. Two schools of practice: soil that gives ammonium is changed half daily in its first week,
      * every other day in the second, then twice a week; or as little as the animals that are not there yet allow, since bacteria live on
      * what it gives.
      *

@@ -51,22 +51,22 @@ final readonly class Nitrification
     /** g in a mol of nitrogen. IUPAC 2021. */
     private const NITROGEN = 14.007;
 
-    /** Steps a day: hourly ones, as the published courses were reckoned. */
+    /** Steps a day: hourly ones, as the published courses were worked out. */
     private const STEPS_A_DAY = 24;
 
-    /** Days that are reckoned at most. House limit. */
+    /** Days that are worked out at most. House limit. */
     private const LONGEST = 365;
 
     /**
-     * @param float        $source     mg/L N a day
-     * @param float        $plants     mg/L N a day that plants take at most
-     * @param array{float, float} $first bacteria at the beginning, mg/L
-     * @param float        $celsius    0 to 40
-     * @param float        $ph         4 to 10
-     * @param float|null   $alkalinity meq/L at the beginning, which falls with each mmol of nitrogen that becomes nitrate; null for as much as it takes
-     * @param float        $pace       times the growth that is held usual
-     * @param float        $bed        mg/L N of ammonia at the beginning
-     * @param bool         $isOfFood   whether the source is food, wood and leaves, whose nitrogen gives an equivalent of alkalinity back as it is set free
+     * @param float               $source     mg/L N a day
+     * @param float               $plants     mg/L N a day that plants take at most
+     * @param array{float, float} $first      bacteria at the beginning, mg/L
+     * @param float               $celsius    0 to 40
+     * @param float               $ph         4 to 10
+     * @param float|null          $alkalinity meq/L at the beginning, which falls with each mmol of nitrogen that becomes nitrate; null for as much as it takes
+     * @param float               $pace       times the growth that is held usual
+     * @param float               $bed        mg/L N of ammonia at the beginning
+     * @param bool                $isOfFood   whether the source is food, wood and leaves, whose nitrogen gives an equivalent of alkalinity back as it is set free
      *
      * @throws CyclingFault when one of them is out of its range
      */
@@ -94,7 +94,7 @@ final readonly class Nitrification
         }
     }
 
-    /** How many times as fast bacteria grow at this warmth and pH as at 24 degC and 7.5. */
+    /** How many times as fast bacteria grow at this temperature and pH as at 24 degC and 7.5. */
     public function factor(): float
     {
         return self::PER_DEGREE ** ($this->celsius - self::AT[0]) * self::byAcidity($this->ph) / self::byAcidity(self::AT[1]);
@@ -181,7 +181,7 @@ final readonly class Nitrification
     }
 
     /**
-     * The same as plain numbers: a start-up is run hundreds of times for its band. Steps by the midpoint (Runge and Kutta of the second order).
+     * The same as plain numbers: a cycling is run hundreds of times for its band. Steps by the midpoint (Runge and Kutta of the second order).
      *
      * @param array<int, float> $changes
      * @param array<int, float> $doses

@@ -7,7 +7,7 @@ namespace Cresco\Core\Diagnosis;
 use Cresco\Core\Fault;
 use Cresco\Core\Text;
 
-/** What cannot be reckoned about algae. The message can be shown to a keeper. */
+/** What cannot be worked out about algae. The message can be shown to a keeper. */
 final class AlgaeFault extends Fault
 {
     public static function mass(): self

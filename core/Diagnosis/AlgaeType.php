@@ -10,14 +10,14 @@ use Cresco\Core\Formula\Grade;
 final readonly class AlgaeType
 {
     /**
-     * @param float                  $parts      how often it is met, in parts of all that is asked about
-     * @param string                 $drawing    which drawing shows it
-     * @param array<string, Likelihood>   $shares     by sign
-     * @param list<Technique>        $techniques how it is taken out, the usual first
-     * @param list<Remedy>           $remedies   what is done beside, the usual first
-     * @param array<string, Grade>   $suspects   causes that practitioners hold for likely with it
-     * @param bool                   $takesSpot  whether a spot treatment is of any use on it
-     * @param bool                   $takesDark  whether darkness is of any use against it
+     * @param float                     $parts      how often it is met, in parts of all that is asked about
+     * @param string                    $drawing    which drawing shows it
+     * @param array<string, Likelihood> $shares     by sign
+     * @param list<Technique>           $techniques how it is taken out, the usual first
+     * @param list<Remedy>              $remedies   what is done beside, the usual first
+     * @param array<string, Grade>      $suspects   causes that practitioners hold for likely with it
+     * @param bool                      $takesSpot  whether a spot treatment is of any use on it
+     * @param bool                      $takesDark  whether darkness is of any use against it
      */
     public function __construct(
         public string $key,

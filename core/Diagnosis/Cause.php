@@ -8,9 +8,9 @@ namespace Cresco\Core\Diagnosis;
 final readonly class Cause
 {
     /**
-     * @param float                $prior  share of cases in which it is at work, when nothing is known; above 0 and below 1
+     * @param float                     $prior  share of cases in which it is at work, when nothing is known; above 0 and below 1
      * @param array<string, Likelihood> $shares by sign that concerns it
-     * @param bool                 $danger whether it can kill before anybody finds out: it is not left unasked
+     * @param bool                      $danger whether it can kill before anybody finds out: it is not left unasked
      */
     public function __construct(public string $key, public float $prior, public array $shares, public bool $danger = false) {}
 
@@ -18,7 +18,7 @@ final readonly class Cause
      * Shares with and without each cause over the answers of each sign that concerns it, ready for weighing.
      *
      * @param array<string, self>                                       $causes
-     * @param array<string, Observation>                                       $signs
+     * @param array<string, Observation>                                $signs
      * @param array<string, list<float>>                                $usually   how common each answer is among all else, by sign; even where it is not said
      * @param array<string, array<string, array{list<int>, list<int>}>> $confirmed by cause and sign: confirmed cases with the cause, by answer, and without
      *

@@ -140,8 +140,8 @@ final class Causes
     }
 
     /**
-     * @param array<string, float>                                          $kinds     how likely each kind is; empty when nobody asked
-     * @param array<string, array<string, array{list<int>, list<int>}>>     $confirmed by cause and sign: confirmed cases by answer
+     * @param array<string, float>                                      $kinds     how likely each kind is; empty when nobody asked
+     * @param array<string, array<string, array{list<int>, list<int>}>> $confirmed by cause and sign: confirmed cases by answer
      */
     public static function of(Answers $answers, array $kinds = [], array $confirmed = []): IndependentCauses
     {

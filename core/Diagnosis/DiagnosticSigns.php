@@ -7,7 +7,7 @@ namespace Cresco\Core\Diagnosis;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 
-/** What in the life of a tank speaks for or against a cause: read from the diary where it is kept, else asked. One more is one entry. */
+/** What in the life of a tank speaks for or against a cause: read from the log where it is kept, else asked. One more is one entry. */
 final class DiagnosticSigns
 {
     /** Weeks in which a tank counts as young. House default. */
@@ -25,7 +25,7 @@ final class DiagnosticSigns
     /** Times the light that the most demanding plants ask for, above which it counts as strong. House default. */
     public const STRONG = 1.5;
 
-    /** µmol/m²s at the bed above which light is strong where no plants are drawn. House default. */
+    /** µmol/m²s at the substrate above which light is strong where no plants are drawn. House default. */
     public const STRONG_LIGHT = 60.0;
 
     /** mg/L below which nitrate and phosphate are low. House defaults. */
@@ -55,7 +55,7 @@ final class DiagnosticSigns
     /** Share of planned doses within the window that makes them missed. House default. */
     public const MISSED = 0.25;
 
-    /** Share of the bed under plants below which they are few. House default. */
+    /** Share of the substrate under plants below which they are few. House default. */
     public const FEW = 0.3;
 
     /** Share of what stood in a cut stand above which it was cut hard. House default. */
@@ -67,7 +67,7 @@ final class DiagnosticSigns
     /** Of what the filter turned over before, the share below which its flow is weak, and the one from which it is not. House defaults. */
     public const FLOW = [0.8, 0.9];
 
-    /** Days without anything in the diary that count as weeks away. House default. */
+    /** Days without anything in the log that count as weeks away. House default. */
     public const AWAY_DAYS = 21;
 
     /** Months after which fired soil is spent. House default. */

@@ -32,7 +32,7 @@ final class ExclusiveDiagnosis
     private readonly array $prior;
 
     /**
-     * @param list<Observation>                                $signs  in the order of the catalogue
+     * @param list<Observation>                         $signs  in the order of the catalogue
      * @param non-empty-array<string, float>            $prior  above 0 each; made to add up to 1
      * @param array<string, array<string, list<float>>> $shares by sign and kind, over the answers of the sign
      *

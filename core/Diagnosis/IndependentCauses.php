@@ -29,7 +29,7 @@ final class IndependentCauses
     private array $gains = [];
 
     /**
-     * @param list<Observation>                                                    $signs   in the order of the catalogue
+     * @param list<Observation>                                             $signs   in the order of the catalogue
      * @param non-empty-array<string, float>                                $prior   above 0 and below 1 each
      * @param array<string, array<string, array{list<float>, list<float>}>> $shares  by sign and cause: over its answers with the cause, and without
      * @param list<string>                                                  $dangers causes that are not left unasked

@@ -90,7 +90,7 @@ final class LevelShift
     }
 
     /**
-     * The last shift in a course; null when it stands where it stood. Each time that one is found the course begins anew from there.
+     * The last shift in a course; null when it stands where it stood. Each time that one is found the course begins again from there.
      *
      * @param list<float> $values in the order of their days, evenly spaced more or less
      *

@@ -59,7 +59,7 @@ final class Likelihoods
     /**
      * Of signs that tell the same thing the one that tells most; all signs of no group. It depends on the answers alone.
      *
-     * @param list<Observation>           $signs  in the order of the catalogue
+     * @param list<Observation>    $signs  in the order of the catalogue
      * @param array<string, float> $spread of each that is known
      *
      * @return array<string, true> keys of those that count

@@ -26,7 +26,7 @@ final readonly class Doses
     private function __construct(public array $amounts, public array $brings) {}
 
     /**
-     * @param list<Fertiliser>                         $feeds
+     * @param list<Fertiliser>                   $feeds
      * @param array<string, array{float, float}> $wanted mg/L to bring and how much of it matters little (above 0), by parameter value
      * @param array<string, float>               $most   mg/L that may be brought at all, by parameter value
      * @param array<string, float>               $ofEach amount of each that may be given at most, by feed key
@@ -72,7 +72,7 @@ final readonly class Doses
     }
 
     /**
-     * Amounts of as few feeds as do: one that is hardly missed stays on the shelf, so that nobody measures five things where two are enough.
+     * Amounts of as few feeds as do: one that is hardly missed stays in stock, so that nobody measures five things where two are enough.
      *
      * @param list<list<float>> $columns what a unit of each brings, in widths of what matters little
      * @param list<float>       $goal    in the same
@@ -190,7 +190,7 @@ final readonly class Doses
      * Scaled down, feed by feed, until nothing passes what may be brought.
      *
      * @param list<float>          $amounts
-     * @param list<Fertiliser>           $feeds
+     * @param list<Fertiliser>     $feeds
      * @param array<string, float> $most
      *
      * @return list<float>
@@ -217,7 +217,7 @@ final readonly class Doses
      * @param list<float>          $amounts
      * @param list<list<float>>    $columns
      * @param list<float>          $goal
-     * @param list<Fertiliser>           $feeds
+     * @param list<Fertiliser>     $feeds
      * @param array<string, float> $most
      *
      * @return list<float>
@@ -244,7 +244,7 @@ final readonly class Doses
 
     /**
      * @param list<float>                        $amounts
-     * @param list<Fertiliser>                         $feeds
+     * @param list<Fertiliser>                   $feeds
      * @param array<string, array{float, float}> $wanted
      * @param array<string, float>               $most
      *
@@ -285,7 +285,7 @@ final readonly class Doses
 
     /**
      * @param list<float>                        $amounts
-     * @param list<Fertiliser>                         $feeds
+     * @param list<Fertiliser>                   $feeds
      * @param array<string, array{float, float}> $wanted
      */
     private static function misses(array $amounts, array $feeds, array $wanted, float $litres): float
@@ -301,8 +301,8 @@ final readonly class Doses
     }
 
     /**
-     * @param list<float> $amounts
-     * @param list<Fertiliser>  $feeds
+     * @param list<float>      $amounts
+     * @param list<Fertiliser> $feeds
      *
      * @return array<string, float> mg/L by parameter value
      */

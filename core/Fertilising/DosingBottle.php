@@ -12,10 +12,10 @@ final class DosingBottle
     /**
      * Days until it is empty, whole ones from the day on which it was filled.
      *
-     * @param float  $filled in the unit of the dose, 0 or more
-     * @param float  $each   what is really given each time, above 0
-     * @param int    $every  days from one dose to the next, 1 or more
-     * @param int    $since  days since it was filled
+     * @param float $filled in the unit of the dose, 0 or more
+     * @param float $each   what is really given each time, above 0
+     * @param int   $every  days from one dose to the next, 1 or more
+     * @param int   $since  days since it was filled
      *
      * @throws FertilisingFault
      */

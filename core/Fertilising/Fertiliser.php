@@ -8,7 +8,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Mixing\Salt;
 use Cresco\Core\Water\Ion;
 
-/** What plants are fed with, from a jar or a bottle: what a gram or a millilitre of it brings. */
+/** What plants are fed with, from a product or a bottle: what a gram or a millilitre of it brings. */
 final readonly class Fertiliser
 {
     /** Times the dose of its label that is proposed at most: of what may hold copper where shrimp live, and of all else. House defaults. */
@@ -18,10 +18,10 @@ final readonly class Fertiliser
     private const WEEK = 7.0;
 
     /**
-     * @param string               $unit  "g" or "mL"
+     * @param string               $unit       "g" or "mL"
      * @param array<string, float> $milligrams by parameter value, as each is counted, in one unit
-     * @param float                $step  smallest amount that can be measured, in the unit
-     * @param float|null           $label amount that its label names for a litre in a week, in the unit; null where no label names one
+     * @param float                $step       smallest amount that can be measured, in the unit
+     * @param float|null           $label      amount that its label names for a litre in a week, in the unit; null where no label names one
      *
      * @throws FertilisingFault
      */
@@ -47,7 +47,7 @@ final readonly class Fertiliser
     /**
      * A salt by the gram.
      *
-     * @param float $purity share of the salt in the jar, above 0 to 1
+     * @param float $purity share of the salt in the product, above 0 to 1
      * @param float $step   g that the scale shows
      */
     public static function ofSalt(string $key, string $name, Salt $salt, float $purity, float $step): self
@@ -79,7 +79,7 @@ final readonly class Fertiliser
             throw FertilisingFault::feed();
         }
 
-        // A millilitre to a litre is what a bottle declared by weight is reckoned over to, and no dose.
+        // A millilitre to a litre is what a bottle declared by weight is worked out over to, and no dose.
         return new self(
             $key,
             $name,

@@ -7,7 +7,7 @@ namespace Cresco\Core\Fertilising;
 use Cresco\Core\Fault;
 use Cresco\Core\Text;
 
-/** What cannot be reckoned of the feeding of plants and animals. The message can be shown to a keeper. */
+/** What cannot be worked out of the feeding of plants and animals. The message can be shown to a keeper. */
 final class FertilisingFault extends Fault
 {
     public static function meal(): self

@@ -10,16 +10,16 @@ use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Text;
 
-/** How much of a nutrient has to go in between two changes so that the level before each settles where a school wants it. */
+/** How much of a nutrient has to go in between two changes so that the level before each settles where a dosing method wants it. */
 final class NutrientTargets
 {
     /**
      * Level before a change: L; after it and the dose: (1 - f) L + f s + D; and n days of the net rate lead back to L. So D = f (L - s) - n r.
      *
-     * @param float  $aim    level before each change, mg/L
+     * @param float       $aim    level before each change, mg/L
      * @param NormalValue $rate   made in a day, mg/L; below 0 for what is taken up
-     * @param float  $share  of the water at each change, above 0 to 1
-     * @param float  $days   between changes, 1 to 365
+     * @param float       $share  of the water at each change, above 0 to 1
+     * @param float       $days   between changes, 1 to 365
      * @param NormalValue $source in the new water, mg/L
      *
      * @throws FertilisingFault
@@ -46,11 +46,11 @@ final class NutrientTargets
      * How much of a nutrient goes in after one change so that it lies at its aim before the next: what is left of the aim, and what the days
      * till then take.
      *
-     * @param float  $aim   level before the next change, mg/L
+     * @param float       $aim   level before the next change, mg/L
      * @param NormalValue $now   level before this change, mg/L
      * @param NormalValue $rate  made in a day, mg/L; below 0 for what is taken up
-     * @param float  $share of the water that is changed, 0 to 1
-     * @param float  $days  until the next change, 1 to 365
+     * @param float       $share of the water that is changed, 0 to 1
+     * @param float       $days  until the next change, 1 to 365
      *
      * @throws FertilisingFault
      */

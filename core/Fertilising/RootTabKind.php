@@ -7,7 +7,7 @@ namespace Cresco\Core\Fertilising;
 use Cresco\Core\Formula\Computation;
 use Cresco\Core\Formula\Grade;
 
-/** Root capsules, by how long they last. */
+/** Root tabs, by how long they last. */
 enum RootTabKind: string
 {
     case Clay = 'clay';
@@ -16,13 +16,13 @@ enum RootTabKind: string
     /** Degrees at which the usual lives hold. House default. */
     private const WARMTH = 24.0;
 
-    /** Water for each capsule that goes in on one day, litres: more at once shows as ammonium. House default. */
+    /** Water for each root tab that goes in on one day, litres: more at once shows as ammonium. House default. */
     public const LITRES_EACH = 22.5;
 
     /** Days after which ammonium is read. House default. */
     public const CHECK = 2;
 
-    /** @return array{float, float} days that they last at the usual warmth. House defaults. */
+    /** @return array{float, float} days that they last at the usual temperature. House defaults. */
     private function lasts(): array
     {
         return match ($this) {

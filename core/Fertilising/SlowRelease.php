@@ -12,7 +12,7 @@ use Cresco\Core\Measure\Nutrient;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Text;
 
-/** What active soil and root capsules give into the water by themselves, day by day. */
+/** What active soil and root tabs give into the water by themselves, day by day. */
 final class SlowRelease
 {
     /** mg/L of nitrogen that new active soil gives off on its first day, as ammonium. House default. */
@@ -27,10 +27,10 @@ final class SlowRelease
     /** From which age on soil gives the water nothing that counts, days: one part in thirty is left. House default. */
     public const SOIL_ENDS = 60.0;
 
-    /** Share of capsules that ends in the water and not at the roots, 0.1 to 0.5 by depth and grain, and by how much that may be off. House defaults. */
+    /** Share of root tabs that ends in the water and not at the roots, 0.1 to 0.5 by depth and grain, and by how much that may be off. House defaults. */
     private const INTO_WATER = [0.25, 0.1];
 
-    /** The same where the bed is coarse. House defaults. */
+    /** The same where the substrate is coarse. House defaults. */
     private const THROUGH_GRAVEL = [0.4, 0.1];
 
     /**
@@ -68,7 +68,7 @@ final class SlowRelease
     }
 
     /**
-     * What all capsules that lie in the bed give the water in a day while they last: the same on each day of their life.
+     * What all root tabs that lie in the substrate give the water in a day while they last: the same on each day of their life.
      *
      * @param non-empty-list<array{RootTabKind, int, float}> $sets   kind, number from 1, and days that they last, from 1
      * @param float                                          $litres of the water, above 0
@@ -98,7 +98,7 @@ final class SlowRelease
         return $working->line('c = ('.implode(' + ', $parts).') * s / V', Text::of('slow_food.nutrient', what: $nutrient), 'mg/L/d');
     }
 
-    /** mg of a nutrient that a capsule holds, as it is counted. Clay carries less than a coated grain: 20 and 60 mg of nitrogen. House defaults. */
+    /** mg of a nutrient that a root tab holds, as it is counted. Clay carries less than a coated grain: 20 and 60 mg of nitrogen. House defaults. */
     private static function held(RootTabKind $kind, Parameter $nutrient): float
     {
         $nitrogen = match ($kind) {

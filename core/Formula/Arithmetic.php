@@ -8,7 +8,7 @@ namespace Cresco\Core\Formula;
  * The operators of formulas, on single numbers and on lists of equal length.
  *
  * The loops run for every case of every figure while a keeper types. One loop for each operator is several times faster
- * than choosing the operator anew for each number, and that is why they are written out.
+ * than choosing the operator again for each number, and that is why they are written out.
  */
 final class Arithmetic
 {

@@ -99,8 +99,8 @@ final class Computation
     /**
      * The value of $unknown for which the last of the equations gives what its named result already is.
      *
-     * @param non-empty-list<string> $formulas  each may use the results of those before it
-     * @param array{float, float}    $range     where the value is looked for; the last equation must be monotone in it
+     * @param non-empty-list<string> $formulas each may use the results of those before it
+     * @param array{float, float}    $range    where the value is looked for; the last equation must be monotone in it
      *
      * Where no value in the range fits, the unknown and all that follows from it is no number; isSolved() tells.
      */
@@ -384,8 +384,8 @@ final class Computation
      *
      * @param non-empty-list<Formula>          $equations
      * @param array{float, float}              $range
-     * @param array<string, float>             $central the central case
-     * @param array<string, float|list<float>> $values  all cases
+     * @param array<string, float>             $central   the central case
+     * @param array<string, float|list<float>> $values    all cases
      *
      * @return list<float>
      */

@@ -20,7 +20,7 @@ final class Formula
 
     /**
      * @param list<array{string, float|string}> $program postfix: [kind, operand]
-     * @param list<string>                           $symbols
+     * @param list<string>                      $symbols
      */
     private function __construct(
         public readonly string $text,
@@ -163,7 +163,7 @@ final class Formula
     }
 
     /**
-     * @param list<string>                          $operators
+     * @param list<string>                      $operators
      * @param list<array{string, float|string}> $program
      */
     private static function pushOperator(string $operator, array &$operators, array &$program): void
@@ -181,7 +181,7 @@ final class Formula
     }
 
     /**
-     * @param list<string>                          $operators
+     * @param list<string>                      $operators
      * @param list<array{string, float|string}> $program
      */
     private static function closeGroup(array &$operators, array &$program, int $parts, string $text, int $position): void

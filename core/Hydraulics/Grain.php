@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Hydraulics;
 
-/** What lies on the bed and may be carried up a gravel tube. */
+/** What lies on the substrate and may be carried up a gravel tube. */
 enum Grain: string
 {
     case Quartz = 'quartz';

@@ -37,7 +37,7 @@ final class Heat
     }
 
     /**
-     * m2 through which an open tank loses warmth: top, bottom and panes, the panes as if the plan were a square of its area.
+     * m2 through which an open tank loses heat: top, bottom and panes, the panes as if the plan were a square of its area.
      *
      * @param float $plan m2
      * @param float $rim  height of the panes, mm
@@ -54,8 +54,8 @@ final class Heat
     /**
      * Hours that a heater takes from one temperature to another; INF when the room takes more than it gives.
      *
-     * @param float $watts  of the heater
-     * @param float $area   m2 through which the tank loses warmth
+     * @param float $watts of the heater
+     * @param float $area  m2 through which the tank loses heat
      */
     public static function hours(float $litres, float $from, float $to, float $watts, float $room, float $area): float
     {

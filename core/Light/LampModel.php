@@ -17,17 +17,17 @@ final readonly class LampModel
     public float $exponent;
 
     /**
-     * @param float $flux    µmol/s at full power
-     * @param float $length  along the front pane, mm
-     * @param float $width   mm
-     * @param float $above   mm over the water
-     * @param float $angle   full angle at half brightness, degrees
-     * @param float $dimmer  share of full power, 0 to 1
-     * @param float $hours   on a day, ramps and all
-     * @param float $ramp    minutes from dark to full, and again from full to dark
-     * @param float $across  where its middle is, share of the length of the plan from the left
-     * @param float $front   share of the depth of the plan from the front pane
-     * @param int   $spots   how many, of a row of spots
+     * @param float $flux   µmol/s at full power
+     * @param float $length along the front pane, mm
+     * @param float $width  mm
+     * @param float $above  mm over the water
+     * @param float $angle  full angle at half brightness, degrees
+     * @param float $dimmer share of full power, 0 to 1
+     * @param float $hours  on a day, ramps and all
+     * @param float $ramp   minutes from dark to full, and again from full to dark
+     * @param float $across where its middle is, share of the length of the plan from the left
+     * @param float $front  share of the depth of the plan from the front pane
+     * @param int   $spots  how many, of a row of spots
      *
      * @throws LightFault
      */
@@ -103,8 +103,8 @@ final readonly class LampModel
     /**
      * Light that falls on a point of the water without anything in its way, as a share of its photons a mm2.
      *
-     * @param float $x mm from the left end of the plan
-     * @param float $y mm from its back
+     * @param float $x      mm from the left end of the plan
+     * @param float $y      mm from its back
      * @param float $length of the plan, mm
      * @param float $depth  of it, mm
      */
@@ -132,9 +132,9 @@ final readonly class LampModel
     /**
      * Directions in one plane, with how much of the lamp sees the water in each.
      *
-     * @param float $at     middle of what shines, mm from the end of the water
-     * @param float $long   its length, mm
-     * @param float $water  length of the water, mm
+     * @param float $at    middle of what shines, mm from the end of the water
+     * @param float $long  its length, mm
+     * @param float $water length of the water, mm
      *
      * @return list<array{float, float}> tangent and weight
      */

@@ -17,7 +17,7 @@ final readonly class LampReading
     private const PHONE = 0.25;
 
     /**
-     * @param float $light µmol/m2s
+     * @param float $light  µmol/m2s
      * @param float $across place, share of the length of the plan from the left
      * @param float $front  share of the depth of the plan from the front pane
      * @param float $depth  mm under the water

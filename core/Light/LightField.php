@@ -22,7 +22,7 @@ final class LightField
     /** Way through the water over its depth, since light comes in slanting. House default. */
     public const PATH = 1.16;
 
-    /** 80 % of cases lie within a factor of one and this of the light as it is reckoned. House default. */
+    /** 80 % of cases lie within a factor of one and this of the light as it is worked out. House default. */
     public const BAND = 0.3;
 
     /** The same at one place. House default. */
@@ -45,7 +45,7 @@ final class LightField
     private array $ratios = [];
 
     /**
-     * @param list<LampModel>        $lamps
+     * @param list<LampModel>   $lamps
      * @param list<LampReading> $readings held against it; they move all of it by one factor
      */
     public function __construct(
@@ -186,7 +186,7 @@ final class LightField
         return $cells === [] ? 0.0 : min(1.0, $sum / count($cells) * $this->plan->area());
     }
 
-    /** Mean as reckoned, before any reading moves it. */
+    /** Mean as worked out, before any reading moves it. */
     private function reckoned(float $depth): float
     {
         self::checked($depth);

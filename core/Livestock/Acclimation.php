@@ -156,7 +156,7 @@ final readonly class Acclimation
     }
 
     /**
-     * What the bucket holds and what the pen shows on the way of a drip, at equal parts of each stage.
+     * What the bucket holds and what the meter shows on the way of a drip, at equal parts of each stage.
      *
      * @return list<array{minutes: float, litres: float, conductivity: float}> none where nothing drips
      */
@@ -181,7 +181,7 @@ final readonly class Acclimation
     }
 
     /**
-     * Minutes that a drip goes on at its rate until what is left is what they stand, from what the pen shows now; 0 when it is there.
+     * Minutes that a drip goes on at its rate until what is left is what they stand, from what the meter shows now; 0 when it is there.
      *
      * @param float $pen uS/cm in the bucket, 0 or more
      */
@@ -198,7 +198,7 @@ final readonly class Acclimation
         if ($times <= 1.0) {
             return 0;
         }
-        // What the pen shows tells how much has dripped in; a bucket holds no more than its end.
+        // What the meter shows tells how much has dripped in; a bucket holds no more than its end.
         $litres = max($first, min($last, abs($pen - $tank) < 1e-9 ? $last : $first * abs($bag - $tank) / abs($pen - $tank)));
 
         return (int) min(600, max(1, ceil(60.0 * $litres * ($times - 1.0) / max(1e-9, $rate))));

@@ -13,7 +13,7 @@ enum AcclimationMethod: string
     /** Through a hose, drop by drop, until the waters are close. */
     case Drip = 'drip';
 
-    /** The same warmth, net over, the bag water away. */
+    /** The same temperature, net over, the bag water away. */
     case Quick = 'quick';
 
     /** At once into clean water like that of the bag, and from there drop by drop. */

@@ -17,16 +17,16 @@ final readonly class AnimalKind
     private const SMALL = 30.0;
 
     /**
-     * @param string         $sort    fish, shrimp or snail
-     * @param float          $length  mm when grown
-     * @param int            $least   that live together
-     * @param array{float, float} $celsius that it is kept at
+     * @param string              $sort     fish, shrimp or snail
+     * @param float               $length   mm when grown
+     * @param int                 $least    that live together
+     * @param array{float, float} $celsius  that it is kept at
      * @param array{float, float} $hardness dGH that it is kept at
-     * @param float|null     $food    mg of dry food a day where that is not by its weight: grazers find most of theirs
-     * @param bool           $grazes  whether it may be among the first, while diatoms grow
-     * @param list<string>   $eats    what it takes of those that live with it: shrimp, small_fish
-     * @param bool           $alone   whether two of them fight
-     * @param int            $weeks   after its filling until a tank has the film that it lives on; 0 where it lives on what it is fed
+     * @param float|null          $food     mg of dry food a day where that is not by its weight: grazers find most of theirs
+     * @param bool                $grazes   whether it may be among the first, while diatoms grow
+     * @param list<string>        $eats     what it takes of those that live with it: shrimp, small_fish
+     * @param bool                $alone    whether two of them fight
+     * @param int                 $weeks    after its filling until a tank has the film that it lives on; 0 where it lives on what it is fed
      */
     public function __construct(
         public string $key,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Livestock;
 
-/** Kinds of animals: lengths when grown, groups, warmth and hardness. House defaults; a keeper may say another length. */
+/** Kinds of animals: lengths when grown, groups, temperature and hardness. House defaults; a keeper may say another length. */
 final class AnimalKinds
 {
     /** Young fish of any kind. */

@@ -6,7 +6,7 @@ namespace Cresco\Core\Measure;
 
 use Cresco\Core\Text;
 
-/** Electrical conductivity in uS/cm at 25 degC. A pen that shows "TDS" shows conductivity times a factor of its maker's. */
+/** Electrical conductivity in uS/cm at 25 degC. A meter that shows "TDS" shows conductivity times a factor of its maker's. */
 final readonly class Conductivity
 {
     /** Sodium chloride scale. */
@@ -15,7 +15,7 @@ final readonly class Conductivity
     /** The scale for "natural water", between 0.64 and 0.70. */
     public const FACTOR_NATURAL = 0.67;
 
-    /** Change of conductivity with temperature, share per degree around 25 degC: common practice in pens. */
+    /** Change of conductivity with temperature, share per degree around 25 degC: common practice in meters. */
     public const SHARE_PER_DEGREE = 0.02;
 
     private function __construct(public float $microsiemensPerCentimetre) {}
@@ -26,15 +26,15 @@ final readonly class Conductivity
     }
 
     /**
-     * @param float $value  what the pen shows, mg/L
-     * @param float $factor of the pen, 0.4 to 1.0
+     * @param float $value  what the meter shows, mg/L
+     * @param float $factor of the meter, 0.4 to 1.0
      */
     public static function fromPenTds(float $value, float $factor): self
     {
         return new self($value / self::checked($factor));
     }
 
-    /** A reading of a pen without temperature compensation, taken at $celsius (0 to 45). */
+    /** A reading of a meter without temperature compensation, taken at $celsius (0 to 45). */
     public static function uncompensated(float $value, float $celsius): self
     {
         if (!($celsius >= 0.0 && $celsius <= 45.0)) {

@@ -26,10 +26,10 @@ final readonly class Nutrient
     public const CALCIUM = 0.01;
 
     /**
-     * @param string|null $ion       symbol of the ion that salts bring it as; null for what no salt of the catalogue brings
-     * @param float       $inPlants  share of the dry mass of plants, as it is counted
-     * @param float       $molarMass as it is counted, g/mol, from the IUPAC 2021 atomic weights
-     * @param string      $declared  formula that labels of fertilisers declare it as
+     * @param string|null $ion        symbol of the ion that salts bring it as; null for what no salt of the catalogue brings
+     * @param float       $inPlants   share of the dry mass of plants, as it is counted
+     * @param float       $molarMass  as it is counted, g/mol, from the IUPAC 2021 atomic weights
+     * @param string      $declared   formula that labels of fertilisers declare it as
      * @param float       $ofDeclared as it is counted, for each gram that is declared so, from the IUPAC 2021 atomic weights
      */
     public function __construct(

@@ -168,7 +168,7 @@ enum Parameter: string
         return $this->entry()->range;
     }
 
-    /** How far a well-kept pen may be off beyond its last digit, as a standard deviation in the base unit. */
+    /** How far a well-kept meter may be off beyond its last digit, as a standard deviation in the base unit. */
     public function penAccuracy(float $value): float
     {
         return $this->entry()->accuracy + $this->entry()->accuracyShare * abs($value);

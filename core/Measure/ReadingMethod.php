@@ -15,7 +15,7 @@ enum ReadingMethod: string
     case AtLeast = 'at_least';
 
     /**
-     * By which a kit is off in all that it reads, as a share, a standard deviation: a titrant, and a chart or photometer. House defaults. A pen is
+     * By which a kit is off in all that it reads, as a share, a standard deviation: a titrant, and a chart or photometer. House defaults. A meter is
      * off alike in tanks and in what goes into them, so that no mixing tells; its accuracy widens what is said in the end.
      */
     public function kitOff(): float

@@ -10,17 +10,17 @@ namespace Cresco\Core\Measure;
  */
 final readonly class TestKit
 {
-    /** Days over which a pen strays by its wander. */
+    /** Days over which a meter strays by its wander. */
     private const MONTH = 30.0;
 
-    /** Days after which a pen that was never set again strays no further: it says little by then. House default. */
+    /** Days after which a meter that was never set again strays no further: it says little by then. House default. */
     private const LONGEST = 365.0;
 
     /**
-     * @param ReadingMethod      $method   Pen, Drops, or AtField for a colour chart, or Exact
-     * @param float       $step     last digit of a pen or worth of one drop, in $unit; 0 and more
-     * @param list<float> $fields   of a colour chart, rising, in $unit
-     * @param float|null  $days     since a pen was last set against a standard, 0 and more; null when nobody has said
+     * @param ReadingMethod $method Pen, Drops, or AtField for a colour chart, or Exact
+     * @param float         $step   last digit of a meter or worth of one drop, in $unit; 0 and more
+     * @param list<float>   $fields of a colour chart, rising, in $unit
+     * @param float|null    $days   since a meter was last set against a standard, 0 and more; null when nobody has said
      */
     public function __construct(
         public Parameter $parameter,
@@ -39,7 +39,7 @@ final readonly class TestKit
         return new self($parameter, $entry->method, Unit::for($parameter, $penFactor)[0], $entry->step, $entry->fields);
     }
 
-    /** How far a pen may have strayed since it was last set, as a standard deviation in the base unit. */
+    /** How far a meter may have strayed since it was last set, as a standard deviation in the base unit. */
     public function wander(float $value): float
     {
         $entry = $this->parameter->entry();
@@ -50,13 +50,13 @@ final readonly class TestKit
         return ($entry->wander + $entry->wanderShare * abs($value)) * min(self::LONGEST, max(0.0, $this->days)) / self::MONTH;
     }
 
-    /** Whether there is a standard that such a pen is set against. */
+    /** Whether there is a standard that such a meter is set against. */
     public function isSet(): bool
     {
         return $this->method === ReadingMethod::Pen && $this->parameter->entry()->setDays !== null;
     }
 
-    /** Whether a pen is to be set anew: known to be long since. */
+    /** Whether a meter is to be set again: known to be long since. */
     public function isDue(): bool
     {
         return $this->isSet() && $this->days !== null && $this->days >= $this->parameter->entry()->setDays;

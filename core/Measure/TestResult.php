@@ -7,7 +7,7 @@ namespace Cresco\Core\Measure;
 /** One measured value as it was really read, in the base unit of its parameter. */
 final readonly class TestResult
 {
-    /** Share by which a pen differs from one reading to the next, a standard deviation. House default. */
+    /** Share by which a meter differs from one reading to the next, a standard deviation. House default. */
     private const REPEATS = 0.005;
 
     private function __construct(
@@ -24,7 +24,7 @@ final readonly class TestResult
     }
 
     /**
-     * A pen or probe with its last digit, $resolution, that may have strayed by $wander (a standard deviation) since it was last set.
+     * A meter or probe with its last digit, $resolution, that may have strayed by $wander (a standard deviation) since it was last set.
      * Both are kept in the width, as that of the flat distribution with the same variance.
      */
     public static function pen(Parameter $parameter, float $value, float $resolution, float $wander = 0.0): self

@@ -25,7 +25,7 @@ final readonly class Unit
     /**
      * The units a parameter may be read in; the first is the usual one.
      *
-     * @param float $penFactor factor of the keeper's TDS pen, 0.4 to 1.0
+     * @param float $penFactor factor of the keeper's TDS meter, 0.4 to 1.0
      *
      * @return non-empty-list<self>
      */

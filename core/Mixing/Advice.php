@@ -12,14 +12,14 @@ use Cresco\Core\Water\Ion;
 final readonly class Advice
 {
     /**
-     * @param list<RecipeAim>                $missed
-     * @param list<Ion>                $over        ions above their cap whatever is done
-     * @param list<RecipeAim>                $alone       aims that cannot be had even alone
-     * @param array{RecipeAim, RecipeAim}|null     $pair        two that cannot hold at once
-     * @param array{float, float}|null $reach       of the last aim of $alone, $pair or $missed when the others hold
-     * @param list<Concession>         $concessions cheapest first
-     * @param list<Salt>               $wanting     salts that would help and are not on the shelf
-     * @param float|null               $pureShare   share of pure water that would be needed, when it would help and there is none
+     * @param list<RecipeAim>                  $missed
+     * @param list<Ion>                        $over        ions above their cap whatever is done
+     * @param list<RecipeAim>                  $alone       aims that cannot be had even alone
+     * @param array{RecipeAim, RecipeAim}|null $pair        two that cannot hold at once
+     * @param array{float, float}|null         $reach       of the last aim of $alone, $pair or $missed when the others hold
+     * @param list<Concession>                 $concessions cheapest first
+     * @param list<Salt>                       $wanting     salts that would help and are not in stock
+     * @param float|null                       $pureShare   share of pure water that would be needed, when it would help and there is none
      */
     private function __construct(
         public array $missed,
@@ -169,10 +169,10 @@ final readonly class Advice
     }
 
     /**
-     * Salts of the catalogue that bring what is short, or bring what a jar in use brings without the ion that is over.
+     * Salts of the catalogue that bring what is short, or bring what a product in use brings without the ion that is over.
      *
      * @param list<RecipeAim> $missed
-     * @param list<Ion> $over
+     * @param list<Ion>       $over
      *
      * @return list<Salt>
      */

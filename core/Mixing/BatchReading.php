@@ -6,19 +6,19 @@ namespace Cresco\Core\Mixing;
 
 use Cresco\Core\Formula\Computation;
 
-/** What a pen reading of a batch says to do. */
+/** What a meter reading of a batch says to do. */
 final readonly class BatchReading
 {
-    /** Share of every jar to add once more when the pen reads low: the lack is put down to all of them alike. */
+    /** Share of every product to add once more when the meter reads low: the lack is put down to all of them alike. */
     public const MORE = 'share = (expected - read) / (read - start)';
 
     /** Litres of soft water to add when it reads high. */
     public const WATER = 'litres = V * (read - expected) / (expected - soft)';
 
-    /** Share of the expected reading within which a batch is good: pens and spoons are no better. House default. */
+    /** Share of the expected reading within which a batch is good: meters and spoons are no better. House default. */
     private const GOOD = 0.03;
 
-    /** uS/cm that no pen tells apart. House default. */
+    /** uS/cm that no meter tells apart. House default. */
     private const LEAST = 3.0;
 
     /** Deviations of what is expected that a good batch may be off: one in twenty is further. */
@@ -43,10 +43,10 @@ final readonly class BatchReading
     /**
      * @param float $read     uS/cm at 25 degC
      * @param float $expected of the batch, uS/cm
-     * @param float $start    of the waters before any jar, uS/cm
+     * @param float $start    of the waters before any product, uS/cm
      * @param float $litres   of the batch
      * @param float $soft     of the water to thin with, uS/cm
-     * @param float $doubt    standard deviation of what is expected, uS/cm, beyond that of pens and spoons
+     * @param float $doubt    standard deviation of what is expected, uS/cm, beyond that of meters and spoons
      *
      * @throws MixingFault when one of them is no ordinary number
      */
@@ -62,7 +62,7 @@ final readonly class BatchReading
             ->given('read', 'pen_check.read', $read, 'µS/cm')
             ->given('expected', 'pen_check.expected', $expected, 'µS/cm');
         if ($read < $expected) {
-            // Next to nothing dissolved, or a batch without jars: no share of what is in can make it up.
+            // Next to nothing dissolved, or a batch without products: no share of what is in can make it up.
             if ($read <= $start || $read - $start < 0.05 * max(1.0, $expected - $start)) {
                 return new self($read, $expected, 0.0, 0.0, true, null);
             }

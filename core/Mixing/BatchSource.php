@@ -10,7 +10,7 @@ use Cresco\Core\Water\Ions;
 /** A water that a batch may begin with. */
 final readonly class BatchSource
 {
-    /** uS/cm by which the pen differs from what the ions give: what the analysis does not know. */
+    /** uS/cm by which the meter differs from what the ions give: what the analysis does not know. */
     public float $surplus;
 
     /**

@@ -13,10 +13,10 @@ final readonly class Concentrate
     private const FILLED = 0.8;
 
     /**
-     * @param list<array{list<int>, float}> $bottles    places of the jars and millilitres of the bottle
-     * @param array<int, float>             $grams      of each jar in its bottle
-     * @param list<int>                     $undissolved places of jars that do not dissolve in the bottle
-     * @param array<int, float>             $least      litres a bottle would need for a jar that does not dissolve
+     * @param list<array{list<int>, float}> $bottles     places of the products and millilitres of the bottle
+     * @param array<int, float>             $grams       of each product in its bottle
+     * @param list<int>                     $undissolved places of products that do not dissolve in the bottle
+     * @param array<int, float>             $least       litres a bottle would need for a product that does not dissolve
      */
     private function __construct(public float $perLitre, public array $bottles, public array $grams, public array $undissolved, public array $least) {}
 

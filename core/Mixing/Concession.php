@@ -11,9 +11,9 @@ final readonly class Concession
 {
     /**
      * @param RecipeAim|Ion $what    the aim that gives way, or the ion whose cap does
-     * @param float   $wanted  what was asked: in the unit of the target, or mg/L for a cap
-     * @param float   $instead what it would be
-     * @param float   $price   how much it gives: 1 is a degree, a tenth of the conductivity, one of Ca:Mg, a quarter of a cap
+     * @param float         $wanted  what was asked: in the unit of the target, or mg/L for a cap
+     * @param float         $instead what it would be
+     * @param float         $price   how much it gives: 1 is a degree, a tenth of the conductivity, one of Ca:Mg, a quarter of a cap
      */
     public function __construct(public RecipeAim|Ion $what, public float $wanted, public float $instead, public float $price) {}
 }

@@ -7,7 +7,7 @@ namespace Cresco\Core\Mixing;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
 
-/** A jar or bottle that may go into a batch: one column of the recipe, for each gram or millilitre. */
+/** A product that may go into a batch: one column of the recipe, for each gram or millilitre. */
 final readonly class Ingredient
 {
     /**
@@ -69,7 +69,7 @@ final readonly class Ingredient
         return $this->labelled === null || $this->perUnit->hardness() + $this->perUnit->alkalinity() > 0.0;
     }
 
-    /** @return list<Ion> that the jar may bring without saying how much */
+    /** @return list<Ion> that the product may bring without saying how much */
     public function unknown(): array
     {
         return $this->labelled === null ? [] : [Ion::Sodium, Ion::Potassium, Ion::Chloride, Ion::Sulfate];

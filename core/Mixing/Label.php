@@ -90,7 +90,7 @@ final readonly class Label
     }
 
     /**
-     * By how much the label's dose lets the pen rise, uS/cm: as the label says, or else anything between the slowest and the fastest
+     * By how much the label's dose lets the meter rise, uS/cm: as the label says, or else anything between the slowest and the fastest
      * company that calcium, magnesium and bicarbonate may have come with.
      */
     public function rise(): Distribution

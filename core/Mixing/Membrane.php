@@ -18,15 +18,15 @@ final readonly class Membrane
     /** Rejection of a membrane in use of which nothing was read, and its deviation: new ones hold back 95 to 98 %. House default. */
     private const USUAL = [0.95, 0.03];
 
-    /** Deviation of one reading of it, by two pens and the pressure of the day. House default. */
+    /** Deviation of one reading of it, by two meters and the pressure of the day. House default. */
     private const READING = 0.006;
 
     /**
-     * @param float      $now       rejection on the trend line today, 0 to 1
-     * @param float      $perMonth  change of it in 30 days
-     * @param float|null $daysLeft  until it is due; 0 when it is, null when the trend does not lead there within three years
-     * @param int        $readings  that the trend rests on
-     * @param Posterior  $held      what is held of the rejection today, with what was set aside
+     * @param float      $now      rejection on the trend line today, 0 to 1
+     * @param float      $perMonth change of it in 30 days
+     * @param float|null $daysLeft until it is due; 0 when it is, null when the trend does not lead there within three years
+     * @param int        $readings that the trend rests on
+     * @param Posterior  $held     what is held of the rejection today, with what was set aside
      */
     private function __construct(public float $now, public float $perMonth, public ?float $daysLeft, public int $readings, public Posterior $held) {}
 

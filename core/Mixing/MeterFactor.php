@@ -9,10 +9,10 @@ use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\State\Average;
 use Cresco\Core\Text;
 
-/** The factor of a TDS pen, learned from pairs of what it showed and a conductivity that is known; a pair far from the others is left out. */
+/** The factor of a TDS meter, learned from pairs of what it showed and a conductivity that is known; a pair far from the others is left out. */
 final readonly class MeterFactor
 {
-    /** Spread of the factor a pen is said to have. House default. */
+    /** Spread of the factor a meter is said to have. House default. */
     private const PRIOR_SPREAD = 0.08;
 
     /** Spread of one pair. House default. */
@@ -22,7 +22,7 @@ final readonly class MeterFactor
 
     /**
      * @param list<array{float, float}> $pairs shown (mg/L) and known (uS/cm at 25 degC), both above 0
-     * @param float                     $prior the factor the pen is said to have, 0.4 to 1
+     * @param float                     $prior the factor the meter is said to have, 0.4 to 1
      */
     public static function learned(array $pairs, float $prior = Conductivity::FACTOR_SALT): self
     {

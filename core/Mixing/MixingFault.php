@@ -7,7 +7,7 @@ namespace Cresco\Core\Mixing;
 use Cresco\Core\Fault;
 use Cresco\Core\Text;
 
-/** A recipe, a jar or a calibration that cannot be. The message can be shown to a keeper. */
+/** A recipe, a product or a calibration that cannot be. The message can be shown to a keeper. */
 final class MixingFault extends Fault
 {
     public static function unknownSalt(string $key): self

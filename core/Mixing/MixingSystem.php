@@ -8,7 +8,7 @@ use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
 
 /**
- * The linear view of a bench: one unknown for the share of each source and one for the amount of each jar in a litre, and
+ * The linear view of a bench: one unknown for the share of each source and one for the amount of each product in a litre, and
  * one row for every figure of the water they make, in mmol/L, meq/L and uS/cm.
  */
 final class MixingSystem
@@ -22,9 +22,9 @@ final class MixingSystem
     private array $rows = [];
 
     /**
-     * @param list<BatchSource>     $sources
-     * @param list<Ingredient> $products
-     * @param float            $litres  of the batch, above 0
+     * @param list<BatchSource> $sources
+     * @param list<Ingredient>  $products
+     * @param float             $litres   of the batch, above 0
      */
     public function __construct(public readonly array $sources, public readonly array $products, public readonly float $litres)
     {

@@ -14,14 +14,14 @@ use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
 
-/** The forward model: sources by share and jars by amount, and the water they make. */
+/** The forward model: sources by share and products by amount, and the water they make. */
 final readonly class Mixture
 {
     /**
-     * @param list<BatchSource>     $sources
-     * @param list<float>      $shares  of each source, together 1
-     * @param list<Ingredient> $products
-     * @param list<float>      $amounts g or mL of each jar in one litre
+     * @param list<BatchSource> $sources
+     * @param list<float>       $shares   of each source, together 1
+     * @param list<Ingredient>  $products
+     * @param list<float>       $amounts  g or mL of each product in one litre
      */
     private function __construct(
         public array $sources,
@@ -34,10 +34,10 @@ final readonly class Mixture
     ) {}
 
     /**
-     * @param list<BatchSource>     $sources
-     * @param list<float>      $shares
-     * @param list<Ingredient> $products
-     * @param list<float>      $amounts
+     * @param list<BatchSource> $sources
+     * @param list<float>       $shares
+     * @param list<Ingredient>  $products
+     * @param list<float>       $amounts
      */
     public static function of(array $sources, array $shares, array $products, array $amounts): self
     {
@@ -136,7 +136,7 @@ final readonly class Mixture
     }
 
     /**
-     * How one of the figures follows from waters and jars; with the spread of the scale or spoon and of the sources.
+     * How one of the figures follows from waters and products; with the spread of the scale or spoon and of the sources.
      *
      * @param list<float> $amountSpreads standard deviation of each amount, same unit
      */
@@ -206,7 +206,7 @@ final readonly class Mixture
             ->note($aim === RecipeAim::Conductivity ? 'mixture.what_each_part_brings_depends_little' : 'mixture.what_dissolved_mixes_by_volume_salts');
     }
 
-    /** How much of one ion waters and jars bring together, mg/L. */
+    /** How much of one ion waters and products bring together, mg/L. */
     public function ionWorking(Ion $ion, float $litres): Computation
     {
         $computation = Computation::of(Text::of('mixture.title', what: $ion))

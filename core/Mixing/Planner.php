@@ -12,7 +12,7 @@ use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
 
 /**
- * Finds recipes: which sources and which jars bring a batch to its target.
+ * Finds recipes: which sources and which products bring a batch to its target.
  *
  * First the closest water, by weighted least squares with priorities (sum of shares and caps before GH and KH, these
  * before Ca:Mg, that before conductivity); then, among all mixes that are as close, the one that is most sparing, by a
@@ -35,9 +35,9 @@ final readonly class Planner
     public MixingSystem $system;
 
     /**
-     * @param list<BatchSource>     $sources at least one
-     * @param list<Ingredient> $products
-     * @param float            $litres  of the batch, above 0
+     * @param list<BatchSource> $sources  at least one
+     * @param list<Ingredient>  $products
+     * @param float             $litres   of the batch, above 0
      *
      * @throws MixingFault when there is no source, nothing to make, or less water than the batch needs
      */
@@ -170,7 +170,7 @@ final readonly class Planner
     /**
      * @param list<list<float>> $columns
      * @param list<float>       $b
-     * @param list<float>       $near   an answer to a problem much like this one
+     * @param list<float>       $near    an answer to a problem much like this one
      *
      * @return list<float>
      */
@@ -435,7 +435,7 @@ final readonly class Planner
     /**
      * @param array<string, float> $caps mg/L by ion
      *
-     * @return array<string, array{list<float>, float}> mmol/L, of ions that something on the bench brings
+     * @return array<string, array{list<float>, float}> mmol/L, of ions that something on the mixing page brings
      */
     private function capRows(array $caps): array
     {
@@ -519,7 +519,7 @@ final readonly class Planner
     }
 
     /**
-     * Takes jar after jar and water after water away, the smallest amount first, as long as the rest does as well.
+     * Takes product after product and water after water away, the smallest amount first, as long as the rest does as well.
      *
      * @param list<float> $x
      *

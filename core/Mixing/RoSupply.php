@@ -6,14 +6,14 @@ namespace Cresco\Core\Mixing;
 
 use Cresco\Core\Formula\Computation;
 
-/** A reverse-osmosis unit and the store it fills. */
+/** A reverse-osmosis unit and the reservoir it fills. */
 final readonly class RoSupply
 {
     /**
-     * @param float $litresPerDay made, at the pressure and warmth of this home, above 0
+     * @param float $litresPerDay made, at the pressure and temperature of this home, above 0
      * @param float $waste        litres that run off for each litre made, 0 or more
-     * @param float $capacity     of the store, L
-     * @param float $level        in the store now, L
+     * @param float $capacity     of the reservoir, L
+     * @param float $level        in the reservoir now, L
      */
     public function __construct(public float $litresPerDay, public float $waste, public float $capacity, public float $level)
     {
@@ -22,7 +22,7 @@ final readonly class RoSupply
         }
     }
 
-    /** Hours that the unit must run so that the store holds $litres. */
+    /** Hours that the unit must run so that the reservoir holds $litres. */
     public function hoursFor(float $litres): float
     {
         return max(0.0, $litres - $this->level) / $this->litresPerDay * 24.0;
@@ -46,13 +46,13 @@ final readonly class RoSupply
     }
 
     /**
-     * Several tanks fed in one evening: when each one's water is there, if the unit starts now and the store is drawn from
-     * in this order. The smallest goes first, so that work can begin while the rest fills; a need larger than the store is
+     * Several tanks fed in one evening: when each one's water is there, if the unit starts now and the reservoir is drawn from
+     * in this order. The smallest goes first, so that work can begin while the rest fills; a need larger than the reservoir is
      * drawn as it comes.
      *
      * @param array<string, float> $needs litres by name
      *
-     * @return list<array{name: string, litres: float, ready: float, left: float}> hours from now, and what is left in the store then
+     * @return list<array{name: string, litres: float, ready: float, left: float}> hours from now, and what is left in the reservoir then
      */
     public function evening(array $needs): array
     {

@@ -13,7 +13,7 @@ final readonly class Salt
 {
     /**
      * @param string             $key        of the catalogue
-     * @param string             $formula    as it stands on a jar
+     * @param string             $formula    as it stands on a product
      * @param float              $molarMass  g/mol, water of crystallisation included
      * @param array<string, int> $brings     mol of each ion for one mol of the salt; a carbonate counts as two bicarbonates
      * @param float              $solubility g/L that dissolves in practice at room temperature
@@ -35,7 +35,7 @@ final readonly class Salt
         public bool $weighed = true,
     ) {}
 
-    /** mmol of each ion that one gram brings. @param float $purity share of the salt in the jar, above 0 to 1 */
+    /** mmol of each ion that one gram brings. @param float $purity share of the salt in the product, above 0 to 1 */
     public function perGram(float $purity = 1.0): Ions
     {
         $amounts = [];

@@ -10,7 +10,7 @@ use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Numeric\Median;
 use Cresco\Core\State\Average;
 
-/** What one level spoon of a jar weighs, learned from trials by the scale or by the pen. */
+/** What one level spoon of a product weighs, learned from trials by the scale or by the meter. */
 final readonly class Spoon
 {
     /** A spoon that was levelled by the same hand varies by about so much from time to time. House default. */
@@ -46,9 +46,9 @@ final readonly class Spoon
     }
 
     /**
-     * Spoons dissolved in a known volume and read by the pen.
+     * Spoons dissolved in a known volume and read by the meter.
      *
-     * @param float $rise         uS/cm by which the pen rose
+     * @param float $rise         uS/cm by which the meter rose
      * @param float $litres       of water
      * @param float $perGramLitre uS/cm that one gram in one litre brings
      */
@@ -109,7 +109,7 @@ final readonly class Spoon
         return $this->spread * sqrt(max(0.0, $spoons));
     }
 
-    /** uS/cm that one gram of an ingredient brings to one litre of soft water, when as much is in it as lets the pen rise by $rise. */
+    /** uS/cm that one gram of an ingredient brings to one litre of soft water, when as much is in it as lets the meter rise by $rise. */
     public static function risePerGram(Ingredient $product, float $rise = 300.0): float
     {
         if ($product->labelled !== null) {

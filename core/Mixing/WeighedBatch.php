@@ -9,16 +9,16 @@ use Cresco\Core\Water\Ion;
 /** A recipe as it is made by the sink: amounts as the scale or the spoon can give them, and what that does to the water. */
 final readonly class WeighedBatch
 {
-    /** Jars that are tried together; beyond them the nearest step is taken first. */
+    /** Products that are tried together; beyond them the nearest step is taken first. */
     private const TRIED = 6;
 
-    /** Steps below and above the floor that are gone through, by the number of jars. */
+    /** Steps below and above the floor that are gone through, by the number of products. */
     private const REACH = [[0, 1], [-2, 3], [-2, 3], [-2, 3], [-2, 3], [-1, 1], [0, 1]];
 
-    /** Jars from which on that is not all there is: ones and twos are moved from the best of it. */
+    /** Products from which on that is not all there is: ones and twos are moved from the best of it. */
     private const MANY = 5;
 
-    /** Of what was gone through, so many are reckoned in full. */
+    /** Of what was gone through, so many are worked out in full. */
     private const WEIGHED = 6;
 
     /** Tolerances within which a recipe counts as on its target. */
@@ -34,12 +34,12 @@ final readonly class WeighedBatch
     private function __construct(public Mixture $recipe, public float $litres, public array $amounts, public Mixture $water) {}
 
     /**
-     * All jars rounded together to what scale or spoons can give, so that what one is short another makes up: every jar up or down,
+     * All products rounded together to what scale or spoons can give, so that what one is short another makes up: every product up or down,
      * then by ones and twos for as long as that is better.
      *
-     * @param float              $step   smallest step of the scale, g; 0 leaves amounts as they are
-     * @param array<int, float>  $spoons grams of one level spoon, by place of the jar; measured in halves of it
-     * @param Target|null        $target what the batch is held to; where the recipe itself misses it, the recipe
+     * @param float             $step   smallest step of the scale, g; 0 leaves amounts as they are
+     * @param array<int, float> $spoons grams of one level spoon, by place of the product; measured in halves of it
+     * @param Target|null       $target what the batch is held to; where the recipe itself misses it, the recipe
      *
      * @throws MixingFault when there are no litres, or a step is none
      */
@@ -90,7 +90,7 @@ final readonly class WeighedBatch
         foreach ($places as $j) {
             $counts[$j] = round($amounts[$j] / $each[$j]);
         }
-        // How far off the aims are with some jars at so many steps and the others as in the recipe; one jar after the other.
+        // How far off the aims are with some products at so many steps and the others as in the recipe; one product after the other.
         $reach = self::REACH[min(count($places), count(self::REACH) - 1)];
         $trials = [[[], self::offsets($recipe, $target), 0.0]];
         foreach (array_slice($places, 0, self::TRIED) as $j) {
@@ -140,7 +140,7 @@ final readonly class WeighedBatch
             });
         }
 
-        // Conductivity is not quite linear: the few that come closest are reckoned in full.
+        // Conductivity is not quite linear: the few that come closest are worked out in full.
         $best = $counts;
         $least = INF;
         foreach ($found as [$trial]) {
@@ -192,9 +192,9 @@ final readonly class WeighedBatch
     }
 
     /**
-     * @param array{array<int, float>, float}     $found
-     * @param list<int>                           $places
-     * @param callable(array<int, float>): float  $miss
+     * @param array{array<int, float>, float}    $found
+     * @param list<int>                          $places
+     * @param callable(array<int, float>): float $miss
      *
      * @return array{array<int, float>, float}
      */
@@ -237,7 +237,7 @@ final readonly class WeighedBatch
         }
     }
 
-    /** @return list<float> what so much of a jar in a litre moves of each aim, in tolerances */
+    /** @return list<float> what so much of a product in a litre moves of each aim, in tolerances */
     private static function effects(Mixture $recipe, int $j, float $perLitre, Target $target): array
     {
         $product = $recipe->products[$j];
@@ -274,9 +274,9 @@ final readonly class WeighedBatch
     }
 
     /**
-     * Jars in the order they are dissolved, those that are needed.
+     * Products in the order they are dissolved, those that are needed.
      *
-     * @return list<int> places of the jars
+     * @return list<int> places of the products
      */
     public function order(): array
     {
@@ -286,14 +286,14 @@ final readonly class WeighedBatch
         return $order;
     }
 
-    /** Conductivity of the waters alone, before any jar, uS/cm. */
+    /** Conductivity of the waters alone, before any product, uS/cm. */
     public function start(): float
     {
         return Mixture::of($this->recipe->sources, $this->recipe->shares, [], [])->conductivity;
     }
 
     /**
-     * What the pen says of this batch.
+     * What the meter says of this batch.
      *
      * @param float $read uS/cm at 25 degC
      * @param float $soft conductivity of the water to thin with, uS/cm

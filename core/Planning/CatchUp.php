@@ -9,12 +9,12 @@ use Cresco\Core\Formula\Grade;
 
 /**
  * The way back from weeks of neglect: what is overdue, spread over sessions so that the tank does not pay for it. The water is read first;
- * it moves within the swings that the animals stand; of the bed a third goes at a time, of the plants at most half; filter media, bed and
+ * it moves within the swings that the animals stand; of the substrate a third goes at a time, of the plants at most half; filter media, bed and
  * a large change never fall on one day.
  */
 final readonly class CatchUp
 {
-    /** Share of the bed of a session. House default. */
+    /** Share of the substrate of a session. House default. */
     public const BED = 1.0 / 3.0;
 
     /** Share of the plants of a session, at most. House default. */
@@ -75,15 +75,15 @@ final readonly class CatchUp
     }
 
     /**
-     * @param float|null $now      what is to come down, such as nitrate, in its unit; null when it was not read
-     * @param float      $goal     that it is to come to, above 0
-     * @param float      $comes    that the new water holds, 0 or more and below the goal
-     * @param float      $largest  share of the water that one change may take, as the swings allow, above 0 to 0.9
-     * @param int        $between  days between two sessions, 1 or more
-     * @param float      $bed      share of the bed that is overdue, 0 to 1
-     * @param int        $plantGroups   stands that want cutting
-     * @param bool       $media    whether the filter media are overdue
-     * @param float      $made     that comes in a day by itself, 0 or more
+     * @param float|null $now         what is to come down, such as nitrate, in its unit; null when it was not read
+     * @param float      $goal        that it is to come to, above 0
+     * @param float      $comes       that the new water holds, 0 or more and below the goal
+     * @param float      $largest     share of the water that one change may take, as the swings allow, above 0 to 0.9
+     * @param int        $between     days between two sessions, 1 or more
+     * @param float      $bed         share of the substrate that is overdue, 0 to 1
+     * @param int        $plantGroups stands that want cutting
+     * @param bool       $media       whether the filter media are overdue
+     * @param float      $made        that comes in a day by itself, 0 or more
      *
      * @throws PlanningFault
      */
@@ -127,7 +127,7 @@ final readonly class CatchUp
                 || $n >= self::SESSIONS - 3;
             $before = $level;
             $changes += $share > 0.0 ? 1 : 0;
-            // The first session is for the water alone: nobody knows yet what the bed sets free.
+            // The first session is for the water alone: nobody knows yet what the substrate sets free.
             $cleans = $n >= 1 && $beds > 0 ? min(self::BED, $bed) : 0.0;
             $rinses = false;
             if (!$isMediaDone && $cleans <= 0.0 && $n >= 1 && $share <= self::LARGE) {

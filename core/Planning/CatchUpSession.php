@@ -8,13 +8,13 @@ namespace Cresco\Core\Planning;
 final readonly class CatchUpSession
 {
     /**
-     * @param int        $day    counted from today
-     * @param float      $change share of the water, 0 to 1
-     * @param float      $bed    share of the bed, 0 to 1
+     * @param int        $day         counted from today
+     * @param float      $change      share of the water, 0 to 1
+     * @param float      $bed         share of the substrate, 0 to 1
      * @param int        $plantGroups that are cut
-     * @param bool       $media  whether the filter media are rinsed
-     * @param float|null $before what comes down, as it should stand when it begins
-     * @param float|null $after  the same afterwards
+     * @param bool       $media       whether the filter media are rinsed
+     * @param float|null $before      what comes down, as it should stand when it begins
+     * @param float|null $after       the same afterwards
      */
     public function __construct(
         public int $day,

@@ -18,7 +18,7 @@ use Cresco\Core\Water\WaterState;
 /** What the water of a tank, as it stands, asks of its keeper: alarms of danger by absolute limits first, then what lies out of range. */
 final class Concerns
 {
-    /** pH that free ammonia is reckoned with when none was read, on the careful side. House default. */
+    /** pH that free ammonia is used when none was read, on the careful side. House default. */
     public const CAREFUL_PH = 7.6;
 
     /** mg/L NH4 that is an alarm whatever the pH, for sensitive animals and for others. House defaults. */
@@ -63,7 +63,7 @@ final class Concerns
             return [];
         }
         $most = self::AMMONIUM_ALARM[$needs->isSensitive() ? 0 : 1];
-        // Were all of it free, and it still were no alarm: nothing to reckon.
+        // Were all of it free, and it still were no alarm: nothing to compute.
         if ($total->central() < self::AMMONIUM_SEEN && $total->quantile(0.9) / MassConcentration::AMMONIUM_PER_NITROGEN < $needs->ammoniaAlarm()) {
             return [];
         }

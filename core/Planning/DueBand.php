@@ -8,8 +8,8 @@ namespace Cresco\Core\Planning;
 final readonly class DueBand
 {
     /**
-     * @param int    $from  day on which it may first be due, counted from today; below 0 for days gone by
-     * @param int    $until day after which it is late, not before the first
+     * @param int        $from  day on which it may first be due, counted from today; below 0 for days gone by
+     * @param int        $until day after which it is late, not before the first
      * @param float|null $hours until it may be done, for what goes by the hour; 0 or less once it may
      *
      * @throws PlanningFault when the band ends before it begins

@@ -29,7 +29,7 @@ final readonly class Interval
     private function __construct(public int $usual, public Posterior $log) {}
 
     /**
-     * @param int                             $usual days, above 0
+     * @param int                                    $usual days, above 0
      * @param list<array{float, AmountFound, float}> $turns days since the turn before, what was found, and the day
      */
     public static function learned(int $usual, array $turns): self

@@ -8,17 +8,17 @@ namespace Cresco\Core\Planning;
 final readonly class JobKind
 {
     /**
-     * @param int      $minutes   it takes, until the diary says better
-     * @param int      $days      after which it is due again, until the diary says better
-     * @param float    $early     share of those days by which it may be done before, 0 to 1
-     * @param float    $late      share of those days by which it may wait, above 0
-     * @param bool     $lowWater  whether it goes with a change, when the water stands low
-     * @param bool     $atTank    whether it is of one tank, or of the household
-     * @param string|null $task   of a session that does it
-     * @param bool     $setsUp    whether something is laid out for it: not for a look, a reading or a photo
-     * @param bool     $isOffered whether a keeper may set it up as a job of its own
-     * @param string|null $wears  by what it wears where not by days: readings, litres of reverse osmosis, hours of the lamps
-     * @param float    $most      of that which it stands
+     * @param int         $minutes   it takes, until the log says better
+     * @param int         $days      after which it is due again, until the log says better
+     * @param float       $early     share of those days by which it may be done before, 0 to 1
+     * @param float       $late      share of those days by which it may wait, above 0
+     * @param bool        $lowWater  whether it goes with a change, when the water stands low
+     * @param bool        $atTank    whether it is of one tank, or of the household
+     * @param string|null $task      of a session that does it
+     * @param bool        $setsUp    whether something is laid out for it: not for a look, a reading or a photo
+     * @param bool        $isOffered whether a keeper may set it up as a job of its own
+     * @param string|null $wears     by what it wears where not by days: readings, litres of reverse osmosis, hours of the lamps
+     * @param float       $most      of that which it stands
      */
     public function __construct(
         public string $key,

@@ -10,7 +10,7 @@ final class JobKinds
     /** Of a look whose day was set by the plan that it belongs to. */
     public const CHECK = 'check';
 
-    /** Of a stand that is cut on the day that its growth calls for. */
+    /** Of a plant group that is cut on the day that its growth calls for. */
     public const STAND = 'stand';
 
     /** Of a tank that went without a change for so long that it is led back in steps. */

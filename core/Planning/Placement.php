@@ -14,8 +14,8 @@ final readonly class Placement
 
     /**
      * @param list<ScheduledTask> $jobs
-     * @param list<int> $days of each
-     * @param bool      $isCutShort whether there were so many jobs that better days may be there
+     * @param list<int>           $days       of each
+     * @param bool                $isCutShort whether there were so many jobs that better days may be there
      */
     public function __construct(private Placing $placing, public array $jobs, array $days, public bool $isCutShort = false)
     {

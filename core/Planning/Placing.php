@@ -61,9 +61,9 @@ final readonly class Placing
     }
 
     /**
-     * @param list<ScheduledTask> $jobs that may begin within the days that there are
-     * @param int       $seed     the same one gives the same days
-     * @param int|null  $restarts fewer the more jobs there are, when nobody says
+     * @param list<ScheduledTask> $jobs     that may begin within the days that there are
+     * @param int                 $seed     the same one gives the same days
+     * @param int|null            $restarts fewer the more jobs there are, when nobody says
      */
     public function place(array $jobs, int $seed = 1, ?int $restarts = null): Placement
     {

@@ -7,7 +7,7 @@ namespace Cresco\Core\Planning;
 /** How the day on which a job is due comes about. */
 enum Recurrence: string
 {
-    /** A course that is reckoned ahead meets its limit: nitrate, the height of a stand. */
+    /** A course that is worked out ahead meets its limit: nitrate, the height of a plant group. */
     case Forecast = 'forecast';
 
     /** So many days after it was done, as what was found taught. */

@@ -7,7 +7,7 @@ namespace Cresco\Core\Plants;
 use Cresco\Core\Formula\Computation;
 use Cresco\Core\Text;
 
-/** What light is left at the top of a stand under floating plants and taller stands. */
+/** What light is left at the top of a plant group under floating plants and taller plant groups. */
 final class Canopy
 {
     /** Light that a closed cover of floating plants lets by. House default. */
@@ -16,7 +16,7 @@ final class Canopy
     /**
      * @param float       $open     µmol/m2s at its top with nothing above it
      * @param float       $floating cover of the surface, 0 to 1
-     * @param list<Shade> $shades   taller stands over it, in any order
+     * @param list<Shade> $shades   taller plant groups over it, in any order
      *
      * @throws PlantsFault
      */

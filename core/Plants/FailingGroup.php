@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
-/** A stand that has less light than it lives on, or grows far slower than its light would have it: what may be done, the best first. */
+/** A plant group that has less light than it lives on, or grows far slower than its light would have it: what may be done, the best first. */
 final readonly class FailingGroup
 {
     /** A rate that is learned to lie below this share of the usual, in nine of ten cases, is too slow. House default. */
@@ -28,7 +28,7 @@ final readonly class FailingGroup
     /** @param list<WeighedOption> $options the best first */
     private function __construct(public bool $isDark, public bool $isSlow, public array $options) {}
 
-    /** Null for a stand that does well, and where no lamp is known. */
+    /** Null for a plant group that does well, and where no lamp is known. */
     public static function of(PlantModel $planting, GrowingGroup $plantGroup): ?self
     {
         if ($plantGroup->floats() || $planting->light->lamps === []) {

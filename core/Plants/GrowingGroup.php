@@ -16,21 +16,21 @@ final readonly class GrowingGroup
     public const TALLEST = 3000.0;
 
     /**
-     * @param float       $left    share of the length of the plan
-     * @param float       $right   the same, beyond the left
-     * @param float       $front   share of its depth from the front pane
-     * @param float       $back    the same, beyond the front
-     * @param float       $height  mm today
-     * @param float       $off     what that may be off by, mm, a standard deviation
-     * @param float       $cover   of its area, above 0 to 1
-     * @param float       $ceiling mm
-     * @param LearnedRate $rate    where it is fastest
+     * @param float       $left     share of the length of the plan
+     * @param float       $right    the same, beyond the left
+     * @param float       $front    share of its depth from the front pane
+     * @param float       $back     the same, beyond the front
+     * @param float       $height   mm today
+     * @param float       $off      what that may be off by, mm, a standard deviation
+     * @param float       $cover    of its area, above 0 to 1
+     * @param float       $ceiling  mm
+     * @param LearnedRate $rate     where it is fastest
      * @param float       $doubling days in which its cover doubles while sparse; 0 where it stays
-     * @param float|null  $wished  height that it should have, mm
-     * @param float       $perch   mm above the bed that it sits at
-     * @param float       $pause   days from now in which it does not grow
-     * @param float|null  $planted height at which it was planted, mm, while it has not been cut; a stem branches from its first cut
-     * @param float       $roots   share of its food that it takes by the roots
+     * @param float|null  $wished   height that it should have, mm
+     * @param float       $perch    mm above the substrate that it sits at
+     * @param float       $pause    days from now in which it does not grow
+     * @param float|null  $planted  height at which it was planted, mm, while it has not been cut; a stem branches from its first cut
+     * @param float       $roots    share of its food that it takes by the roots
      *
      * @throws PlantsFault
      */

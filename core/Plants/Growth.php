@@ -8,7 +8,7 @@ use Cresco\Core\Formula\Computation;
 use Cresco\Core\Formula\Grade;
 use Cresco\Core\Text;
 
-/** The rate of a stand from its light, carbon dioxide, food, hours and warmth. */
+/** The rate of a plant group from its light, carbon dioxide, food, hours and temperature. */
 final class Growth
 {
     /** Light that only keeps it alive, µmol/m2s. House default. */
@@ -38,13 +38,13 @@ final class Growth
     /**
      * Rate where it is fastest, in the light at half its ceiling.
      *
-     * @param float  $usual         mm a week in good light with carbon dioxide
-     * @param float  $light         µmol/m2s at half the ceiling
-     * @param float  $carbonDioxide mg/L
-     * @param float  $hours         of light a day
-     * @param float  $celsius       of the water
-     * @param float  $food          share that the scarcest nutrient allows, 0 to 1
-     * @param float  $leastCarbon   share that it reaches without carbon dioxide, 0 to 1
+     * @param float $usual         mm a week in good light with carbon dioxide
+     * @param float $light         µmol/m2s at half the ceiling
+     * @param float $carbonDioxide mg/L
+     * @param float $hours         of light a day
+     * @param float $celsius       of the water
+     * @param float $food          share that the scarcest nutrient allows, 0 to 1
+     * @param float $leastCarbon   share that it reaches without carbon dioxide, 0 to 1
      *
      * @throws PlantsFault
      */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Plants;
 
 /**
- * The rate of a stand, mm a week where it is fastest, from what is usual and from pairs of heights between cuts. The guess is a bell of
+ * The rate of a plant group, mm a week where it is fastest, from what is usual and from pairs of heights between cuts. The guess is a bell of
  * ln r; each pair is weighed by how likely its second height is, the first and the second being read by tape, its own stretch being
  * faster or slower than the mean, and a ceiling that nobody knows well is averaged over. A pair that fits none of the others is set aside.
  */
@@ -58,12 +58,12 @@ final readonly class LearnedRate
     }
 
     /**
-     * @param float                             $usual   mm a week, above 0
-     * @param float                             $ceiling mm
-     * @param list<array{float, float, float}>  $seen    height after a cut or when looked at, height at the next look, mm, and weeks between
-     * @param float                             $tape    what a height is off by, mm, a standard deviation
-     * @param float                             $doubt   of the ceiling, a share, a standard deviation
-     * @param float                             $stretch by which ln r differs from one stretch to the next, a standard deviation
+     * @param float                            $usual   mm a week, above 0
+     * @param float                            $ceiling mm
+     * @param list<array{float, float, float}> $seen    height after a cut or when looked at, height at the next look, mm, and weeks between
+     * @param float                            $tape    what a height is off by, mm, a standard deviation
+     * @param float                            $doubt   of the ceiling, a share, a standard deviation
+     * @param float                            $stretch by which ln r differs from one stretch to the next, a standard deviation
      *
      * @throws PlantsFault
      */

@@ -10,13 +10,13 @@ use Cresco\Core\Light\LightField;
 use Cresco\Core\Planning\DueBand;
 use Cresco\Core\Tank\SubstrateLayer;
 
-/** All stands of a tank in its light: how tall each is on a day, who takes whose light, what is due and how deep to cut. */
+/** All plant groups of a tank in its light: how tall each is on a day, who takes whose light, what is due and how deep to cut. */
 final class PlantModel
 {
-    /** mm under the surface at which a stand is due. House default. */
+    /** mm under the surface at which a plant group is due. House default. */
     public const UNDER_SURFACE = 30.0;
 
-    /** A stand that the water stops grows to this times the height of the water, lying over. House default. */
+    /** A plant group that the water stops grows to this times the height of the water, lying over. House default. */
     public const LIES_OVER = 1.4;
 
     /** A height wished is passed when it is exceeded by this share. House default. */
@@ -72,7 +72,7 @@ final class PlantModel
 
     /**
      * @param list<GrowingGroup> $plantGroups in any order
-     * @param float       $water  height of the water over the floor, mm
+     * @param float              $water       height of the water over the floor, mm
      *
      * @throws PlantsFault
      */
@@ -89,7 +89,7 @@ final class PlantModel
         $this->plantGroups = $byKey;
     }
 
-    /** mm over the floor that a stand stands on; floating plants hang from the surface. */
+    /** mm over the floor that a plant group stands on; floating plants hang from the surface. */
     public function base(GrowingGroup $plantGroup): float
     {
         return ($this->plantGroups[$plantGroup->key] ?? null) === $plantGroup
@@ -121,7 +121,7 @@ final class PlantModel
         };
     }
 
-    /** @return array<int, float> mm above its base of each stand after so many days */
+    /** @return array<int, float> mm above its base of each plant group after so many days */
     public function heights(float $days): array
     {
         return $this->heights[(int) round(1000.0 * max(-1e5, min(1e5, $days)))] ??= array_map(
@@ -130,7 +130,7 @@ final class PlantModel
         );
     }
 
-    /** Cover of the surface over a stand after so many days, 0 to 1. */
+    /** Cover of the surface over a plant group after so many days, 0 to 1. */
     public function floating(GrowingGroup $plantGroup, float $days): float
     {
         $open = 1.0;
@@ -144,7 +144,7 @@ final class PlantModel
     }
 
     /**
-     * Who takes light at the top of a stand.
+     * Who takes light at the top of a plant group.
      *
      * @param array<int, float>|null $heights of all, where they are not those of the day
      *
@@ -190,7 +190,7 @@ final class PlantModel
     }
 
     /**
-     * Light at the top of a stand after so many days, µmol/m2s.
+     * Light at the top of a plant group after so many days, µmol/m2s.
      *
      * @param array<int, float>|null $heights of all, where they are not those of the day
      */
@@ -212,7 +212,7 @@ final class PlantModel
     }
 
     /**
-     * Days for which a stand has had less light than it asks for, as the curves of all stands lead back; 0 where it has enough, null where that is longer
+     * Days for which a plant group has had less light than it asks for, as the curves of all plant groups lead back; 0 where it has enough, null where that is longer
      * ago than is looked back.
      *
      * @param int $back days that are looked back at most
@@ -247,13 +247,13 @@ final class PlantModel
         return $this->light->atPlace($plantGroup->across(), $plantGroup->deep(), $plantGroup->floats() ? 0.0 : $depth);
     }
 
-    /** Light that a stand asks for at its top, µmol/m2s, the lamps being on for as long as they are. */
+    /** Light that a plant group asks for at its top, µmol/m2s, the lamps being on for as long as they are. */
     public function need(GrowingGroup $plantGroup): float
     {
         return self::asks($plantGroup->demand, $this->light->hours());
     }
 
-    /** Light at its top that is too bright for a stand, µmol/m2s; null where none is. */
+    /** Light at its top that is too bright for a plant group, µmol/m2s; null where none is. */
     public function most(GrowingGroup $plantGroup): ?float
     {
         $most = $plantGroup->demand->most();
@@ -272,7 +272,7 @@ final class PlantModel
         return $hours > 0.0 ? $demand->need() * self::HOURS / $hours : INF;
     }
 
-    /** Dry mass of a stand as it is, g. */
+    /** Dry mass of a plant group as it is, g. */
     public function dryMass(GrowingGroup $plantGroup, ?float $height = null, ?float $cover = null): float
     {
         $full = $plantGroup->form->entry()->reachesSurface ? $this->room($plantGroup) : $plantGroup->ceiling;
@@ -282,7 +282,7 @@ final class PlantModel
             ->depth() / 1e6 * $part * ($cover ?? $plantGroup->cover);
     }
 
-    /** When a stand is next due, and why; null when nothing is foreseen within a year. */
+    /** When a plant group is next due, and why; null when nothing is foreseen within a year. */
     public function due(GrowingGroup $plantGroup): ?TrimDue
     {
         if (!$this->isOwn($plantGroup)) {
@@ -319,7 +319,7 @@ final class PlantModel
         return $this;
     }
 
-    /** @return list<TrimDue> of all stands, the earliest first */
+    /** @return list<TrimDue> of all plant groups, the earliest first */
     public function dues(): array
     {
         $dues = array_values(array_filter(array_map($this->due(...), $this->plantGroups)));
@@ -329,7 +329,7 @@ final class PlantModel
     }
 
     /**
-     * The cut that brings a stand back to its limit on a wished day.
+     * The cut that brings a plant group back to its limit on a wished day.
      *
      * @param int        $days   until then
      * @param float|null $height to cut to, where the keeper wants another, mm; of floating plants the cover, 0 to 1
@@ -376,7 +376,7 @@ final class PlantModel
         );
     }
 
-    /** What the light of a stand becomes when others are cut, µmol/m2s before and after. */
+    /** What the light of a plant group becomes when others are cut, µmol/m2s before and after. */
     public function gained(GrowingGroup $shaded, TrimCut ...$cuts): float
     {
         $heights = $this->heights(0.0);
@@ -390,7 +390,7 @@ final class PlantModel
     }
 
     /**
-     * Heights or covers at which a stand is due.
+     * Heights or covers at which a plant group is due.
      *
      * @return list<array{TrimReason, float, int|null}>
      */
@@ -551,7 +551,7 @@ final class PlantModel
     }
 
     /**
-     * The plan of a stand with what lies over at the surface: as much as it is longer than the water is deep, toward the lamps.
+     * The plan of a plant group with what lies over at the surface: as much as it is longer than the water is deep, toward the lamps.
      *
      * @return array{float, float, float, float} left, right, front, back
      */
@@ -573,7 +573,7 @@ final class PlantModel
     }
 
     /**
-     * Share of the plan of a stand that lies under a rectangle.
+     * Share of the plan of a plant group that lies under a rectangle.
      *
      * @param array{float, float, float, float} $above left, right, front, back
      */

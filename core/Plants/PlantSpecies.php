@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
-/** A kind of plant: what is known of it before the diary knows better. */
+/** A kind of plant: what is known of it before the log knows better. */
 final readonly class PlantSpecies
 {
     public string $name;

@@ -7,7 +7,7 @@ namespace Cresco\Core\Plants;
 use Cresco\Core\Fault;
 use Cresco\Core\Text;
 
-/** A stand, a height or a cut that cannot be. The message can be shown to a keeper. */
+/** A plant group, a height or a cut that cannot be. The message can be shown to a keeper. */
 final class PlantsFault extends Fault
 {
     public static function growth(): self

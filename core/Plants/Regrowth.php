@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Plants;
 
 /**
- * Height of a stand over time: h = H / (1 + (H / h0 - 1) exp(-4 r t / H)), the logistic curve, with the rate r where it is fastest, at half
+ * Height of a plant group over time: h = H / (1 + (H / h0 - 1) exp(-4 r t / H)), the logistic curve, with the rate r where it is fastest, at half
  * the ceiling H. Heights in mm, rates in mm a week.
  */
 final readonly class Regrowth

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
-/** What may be done with a stand that fails. */
+/** What may be done with a plant group that fails. */
 enum RemedyOption: string
 {
     case Uncover = 'uncover';

@@ -6,12 +6,12 @@ namespace Cresco\Core\Plants;
 
 use Cresco\Core\Planning\DueBand;
 
-/** When a stand wants cutting, and why. */
+/** When a plant group wants cutting, and why. */
 final readonly class TrimDue
 {
     /**
      * @param float    $limit  mm, or cover from 0 to 1, that it comes to then
-     * @param int|null $shaded the stand whose light it takes, where that is the reason
+     * @param int|null $shaded the plant group whose light it takes, where that is the reason
      */
     public function __construct(
         public GrowingGroup $plantGroup,

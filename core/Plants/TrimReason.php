@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
-/** Why a stand is due. */
+/** Why a plant group is due. */
 enum TrimReason: string
 {
     case Surface = 'surface';

@@ -22,8 +22,8 @@ final class Average
     private const BETWEEN = [1e-100, 1e100];
 
     /**
-     * @param NormalValue                            $prior the guess
-     * @param list<array{float, float, float}>  $seen  value, its standard deviation (above 0) and the day
+     * @param NormalValue                      $prior the guess
+     * @param list<array{float, float, float}> $seen  value, its standard deviation (above 0) and the day
      */
     public static function learned(NormalValue $prior, array $seen): Posterior
     {

@@ -43,10 +43,10 @@ final readonly class Course
     private const DAYS_APART = 0.9;
 
     /**
-     * @param list<CourseState> $states  one for each walk, as they stand on the last day
-     * @param list<CoursePoint> $points  by day
-     * @param list<float>       $aside   days whose readings fit nothing else
-     * @param int               $count   readings that it was learned from
+     * @param list<CourseState> $states one for each walk, as they stand on the last day
+     * @param list<CoursePoint> $points by day
+     * @param list<float>       $aside  days whose readings fit nothing else
+     * @param int               $count  readings that it was learned from
      */
     private function __construct(
         private array $states,
@@ -59,15 +59,15 @@ final readonly class Course
     ) {}
 
     /**
-     * @param LevelPrior         $balance what is held of it before anything was read
-     * @param NormalValue|null     $start   level on the first day; null where nothing is known of it, so that it is what the first reading says
-     * @param NormalValue          $rate    made in a day before anything was read; below 0 for what is taken up
-     * @param float           $loss    share lost in a day, as a rate
-     * @param list<Event>     $events  in any order; those before the first day, and without a start those before the first reading, do not count
-     * @param float           $from    first day
-     * @param float           $until   last day, at most 4,000 later
-     * @param float           $drawn   first day of which points are kept
-     * @param float           $step    days by which it goes on at most, above 0
+     * @param LevelPrior       $balance what is held of it before anything was read
+     * @param NormalValue|null $start   level on the first day; null where nothing is known of it, so that it is what the first reading says
+     * @param NormalValue      $rate    made in a day before anything was read; below 0 for what is taken up
+     * @param float            $loss    share lost in a day, as a rate
+     * @param list<Event>      $events  in any order; those before the first day, and without a start those before the first reading, do not count
+     * @param float            $from    first day
+     * @param float            $until   last day, at most 4,000 later
+     * @param float            $drawn   first day of which points are kept
+     * @param float            $step    days by which it goes on at most, above 0
      *
      * @throws StateFault
      */
@@ -107,8 +107,8 @@ final readonly class Course
     /**
      * Carried on from where it stands.
      *
-     * @param list<Event> $events those before its day do not count
-     * @param float           $until  last day
+     * @param list<Event>      $events those before its day do not count
+     * @param float            $until  last day
      * @param list<float>|null $turns  by how much the rate differs from today's on each day from now, mg/L a day; the last holds on
      *
      * @throws StateFault
@@ -256,7 +256,7 @@ final readonly class Course
         );
     }
 
-    /** Whether it was last read with a kit whose factor is not followed: a pen. */
+    /** Whether it was last read with a kit whose factor is not followed: a meter. */
     public function isByPen(): bool
     {
         return $this->count > 0 && $this->states !== [] && $this->states[0]->isByPen();
@@ -323,7 +323,7 @@ final readonly class Course
 
     /**
      * @param list<Event>      $events
-     * @param LevelPrior|null     $balance null where nothing is read
+     * @param LevelPrior|null  $balance null where nothing is read
      * @param list<float>|null $turns
      * @param float            $drawn   first day of which points are kept
      */

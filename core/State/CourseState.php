@@ -52,8 +52,8 @@ final class CourseState
     ) {}
 
     /**
-     * @param float $walk  of the rate in the square root of a day
-     * @param float $least by which a level near nothing is off at the least, a standard deviation
+     * @param float $walk   of the rate in the square root of a day
+     * @param float $least  by which a level near nothing is off at the least, a standard deviation
      * @param float $uneven by which days differ, in the square root of a day
      */
     public static function begin(

@@ -74,7 +74,7 @@ final readonly class Event
     }
 
     /**
-     * A dose, a meal, what a top-up held.
+     * A dose, a meal, what a top-off held.
      *
      * @throws StateFault
      */

@@ -25,9 +25,9 @@ final class LevelSince
 
     /**
      * @param list<Event> $events all that happened, in any order; those before the last reading do not count
-     * @param string          $name   of what it is, inside a sentence
-     * @param string          $unit   that its reader reads it in
-     * @param float           $in     of that unit in one of the base unit
+     * @param string      $name   of what it is, inside a sentence
+     * @param string      $unit   that its reader reads it in
+     * @param float       $in     of that unit in one of the base unit
      *
      * @throws StateFault
      */

@@ -37,12 +37,12 @@ final readonly class MassBalance
     }
 
     /**
-     * @param float           $start  level on the first day
+     * @param float       $start  level on the first day
      * @param list<Event> $events in any order; readings move nothing
-     * @param float           $rate   made in a day, below 0 for what is taken up, mg/L
-     * @param float           $loss   share lost in a day, as a rate: ln 2 over the half-life
-     * @param float           $from   first day
-     * @param float           $until  last day
+     * @param float       $rate   made in a day, below 0 for what is taken up, mg/L
+     * @param float       $loss   share lost in a day, as a rate: ln 2 over the half-life
+     * @param float       $from   first day
+     * @param float       $until  last day
      *
      * @throws StateFault
      */

@@ -6,15 +6,15 @@ namespace Cresco\Core\State;
 
 use Cresco\Core\Measure\NormalValue;
 
-/** What is held of a figure once a guess and the diary have been weighed against each other. */
+/** What is held of a figure once a guess and the log have been weighed against each other. */
 final readonly class Posterior
 {
     /**
-     * @param float       $value    the middle, in the unit of the prior
-     * @param float       $spread   standard deviation
-     * @param NormalValue      $prior    the guess it began with
-     * @param int         $count    observations that went in
-     * @param list<float> $aside    days of those that were set aside, since they fit none of the others
+     * @param float       $value  the middle, in the unit of the prior
+     * @param float       $spread standard deviation
+     * @param NormalValue $prior  the guess it began with
+     * @param int         $count  observations that went in
+     * @param list<float> $aside  days of those that were set aside, since they fit none of the others
      */
     public function __construct(public float $value, public float $spread, public NormalValue $prior, public int $count, public array $aside = []) {}
 
@@ -35,7 +35,7 @@ final readonly class Posterior
         return ($this->distribution()->quantile(0.9) - $this->distribution()->quantile(0.1)) / 2.0;
     }
 
-    /** Whether the diary leads clearly away from the guess: by more than two deviations of its own. */
+    /** Whether the log leads clearly away from the guess: by more than two deviations of its own. */
     public function contradicts(): bool
     {
         return $this->count > 0 && abs($this->value - $this->prior->central()) > 2.0 * $this->spread;

@@ -7,7 +7,7 @@ namespace Cresco\Core\State;
 use Cresco\Core\Fault;
 use Cresco\Core\Text;
 
-/** What cannot be reckoned of a level in the water. The message can be shown to a keeper. */
+/** What cannot be worked out of a level in the water. The message can be shown to a keeper. */
 final class StateFault extends Fault
 {
     public static function event(): self

@@ -9,7 +9,7 @@ use Cresco\Core\Measure\NormalValue;
 
 /**
  * Conductivity is not conserved: ions slow each other down. Its strength is, nearly: EC = S (1 - 0.0056 sqrt S), uS/cm at 25 degC (after
- * Kohlrausch's square root law). Over waters of 20 to 830 uS/cm a mix reckoned so is off by 0.8 % in the mean.
+ * Kohlrausch's square root law). Over waters of 20 to 830 uS/cm a mix worked out so is off by 0.8 % in the mean.
  */
 final class Strength
 {

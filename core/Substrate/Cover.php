@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Substrate;
 
-/** What a patch of bed is, and how it is cleaned. */
+/** What a zone of substrate is, and how it is cleaned. */
 enum Cover: string
 {
     case Sand = 'sand';

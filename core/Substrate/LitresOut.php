@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Substrate;
 
-/** Where the drained water goes: what is wanted of it first, then through the vacuum, patch by patch, as far as it lasts. */
+/** Where the drained water goes: what is wanted of it first, then through the vacuum, zone by zone, as far as it lasts. */
 final readonly class LitresOut
 {
     /** Minutes that a square metre takes with a hose of that strength. House default. */
     public const MINUTES_PER_SQUARE_METRE = 12.0;
 
     /**
-     * @param array<string, float> $wanted  litres by what they are for, as far as there are so many
-     * @param list<Zone>          $cleaned patches that today's water feeds
-     * @param list<Zone>          $waiting those that it does not
+     * @param array<string, float> $wanted   litres by what they are for, as far as there are so many
+     * @param list<Zone>           $cleaned  zones that today's water feeds
+     * @param list<Zone>           $waiting  those that it does not
      * @param float                $vacuumed litres that go through the vacuum
-     * @param float                $rest    what is left for the garden or the drain
+     * @param float                $rest     what is left for the garden or the drain
      */
     private function __construct(public array $wanted, public array $cleaned, public array $waiting, public float $vacuumed, public float $rest) {}
 
     /**
      * @param float                $litres    that leave
      * @param float                $perMinute of the hose, L/min
-     * @param list<Zone>          $zones   in the order they are to be cleaned
+     * @param list<Zone>           $zones     in the order they are to be cleaned
      * @param float                $area      of the plan, m2
      * @param array<string, float> $wanted    litres by what they are for, first things first
      */

@@ -10,11 +10,11 @@ final readonly class Zone
     /** About what an arm cleans in one go, mm. House default. */
     private const REACH = 300.0;
 
-    /** Patches that a bed is cut into at most, across and from front to back. House limits. */
+    /** Zones that a substrate is cut into at most, across and from front to back. House limits. */
     private const MOST = [8, 4];
 
     /**
-     * Into how many patches a bed is cut to begin with, across and from front to back.
+     * Into how many zones a substrate is cut to begin with, across and from front to back.
      *
      * @param float $length of the plan, mm, above 0
      * @param float $depth  of it, mm, above 0
@@ -70,7 +70,7 @@ final readonly class Zone
     }
 
     /**
-     * The rectangle that two patches make together, or null when they make none.
+     * The rectangle that two zones make together, or null when they make none.
      *
      * @return array{float, float, float, float}|null left, right, front, back
      */

@@ -10,18 +10,18 @@ use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Water\Ammonia;
 
 /**
- * Which patches are cleaned next, and what that stirs up: dirt gathers with feeding and days, cleaning frees part of it as
+ * Which zones are cleaned next, and what that stirs up: dirt gathers with feeding and days, cleaning frees part of it as
  * ammonia. All figures are house defaults with wide bands.
  */
 final readonly class ZoneRotation
 {
-    /** Share of the nitrogen fed each day that settles in the bed. House default. */
+    /** Share of the nitrogen fed each day that settles in the substrate. House default. */
     public const SETTLES = 0.1;
 
     /** Dirt older than this many days has turned to what stays. House default. */
     private const LONGEST = 60.0;
 
-    /** Share of the bed that one session takes at most: an old tank, a young one. House default. */
+    /** Share of the substrate that one session takes at most: an old tank, a young one. House default. */
     public const MOST = 0.34;
 
     /** The same of a young tank, or with sensitive animals. House default. */
@@ -51,7 +51,7 @@ final readonly class ZoneRotation
     ) {}
 
     /**
-     * Total ammonia nitrogen that cleaning these patches frees, mg/L at low water.
+     * Total ammonia nitrogen that cleaning these zones frees, mg/L at low water.
      *
      * @param list<Zone> $zones
      */
@@ -65,7 +65,7 @@ final readonly class ZoneRotation
         return $freed / max(1.0, $this->lowLitres);
     }
 
-    /** Nitrogen that lies in a patch, mg. */
+    /** Nitrogen that lies in a zone, mg. */
     public function load(Zone $zone): float
     {
         return self::SETTLES * $this->nitratePerDay / MassConcentration::NITRATE_PER_NITROGEN * $this->litres * $zone
@@ -78,7 +78,7 @@ final readonly class ZoneRotation
     }
 
     /**
-     * The next patches: longest waiting first, no neighbours in a row, within the share of the bed and half of the alarm for
+     * The next zones: longest waiting first, no neighbours in a row, within the share of the substrate and half of the alarm for
      * free ammonia.
      *
      * @param list<Zone> $zones
@@ -102,7 +102,7 @@ final readonly class ZoneRotation
     }
 
     /**
-     * What stirring these patches brings, with its band.
+     * What stirring these zones brings, with its band.
      *
      * @param list<Zone> $zones
      */

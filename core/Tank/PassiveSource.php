@@ -11,7 +11,7 @@ use Cresco\Core\Measure\Parameter;
 
 /**
  * What lies in a tank and gives minerals off or takes them up by itself. How much depends on its age and on the water, so what is held
- * of it at first is wide, and the diary decides. All figures are house defaults.
+ * of it at first is wide, and the log decides. All figures are house defaults.
  */
 enum PassiveSource: string
 {

@@ -26,7 +26,7 @@ final readonly class SubstrateLayer
         return new self(0.0, 0.0, 0.0);
     }
 
-    /** Plan area where the bed is higher than $height (mm above the inner floor), mm2. */
+    /** Plan area where the substrate is higher than $height (mm above the inner floor), mm2. */
     public function areaAt(float $height, Footprint $plan): float
     {
         $rise = $this->back - $this->front;

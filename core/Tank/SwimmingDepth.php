@@ -13,7 +13,7 @@ final class SwimmingDepth
     /** House default: a fish stands upright in one and a half times its body height. */
     public const BODY_HEIGHTS = 1.5;
 
-    /** Water over the lowest part of the bed at a mark below the rim, mm; not below 0. */
+    /** Water over the lowest part of the substrate at a mark below the rim, mm; not below 0. */
     public static function at(Vessel $vessel, float $mark): float
     {
         return max(0.0, $vessel->rim - $mark - $vessel->bed->lowest());

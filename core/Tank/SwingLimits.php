@@ -21,11 +21,11 @@ final readonly class SwingLimits
     private const OTHERS = [0.6, 2.0, 4.0, 0.25, 3.0, 1.0 / 3.0];
 
     /**
-     * @param float $ph         units of pH
-     * @param float $kh         degrees
-     * @param float $gh         degrees
-     * @param float $ecShare    share of the conductivity in the tank, 0 to 1
-     * @param float $celsius    degC
+     * @param float $ph          units of pH
+     * @param float $kh          degrees
+     * @param float $gh          degrees
+     * @param float $ecShare     share of the conductivity in the tank, 0 to 1
+     * @param float $celsius     degC
      * @param float $unreadShare share of the water that one change takes at most while something that limits it was not read, 0 to 1
      */
     public function __construct(

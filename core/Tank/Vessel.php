@@ -34,12 +34,12 @@ final class Vessel
     private ?Computation $volume = null;
 
     /**
-     * @param float               $rim            height of the rim above the inner floor, mm
-     * @param float               $waterBelowRim  mm
-     * @param list<Displacement>  $displacements  stone, wood, equipment
-     * @param NormalValue|null         $measured       litres counted in on a fill or found with a tracer, with its spread
-     * @param HeightTable|null    $table          litres counted against height, bed and stones and all: then they are the volume, and plan
-     *     and bed only its picture
+     * @param float              $rim           height of the rim above the inner floor, mm
+     * @param float              $waterBelowRim mm
+     * @param list<Displacement> $displacements stone, wood, equipment
+     * @param NormalValue|null   $measured      litres counted in on a fill or found with a tracer, with its spread
+     * @param HeightTable|null   $table         litres counted against height, bed and stones and all: then they are the volume, and plan
+     *                                          and bed only its picture
      *
      * @throws TankFault when it cannot hold water as described
      */

@@ -46,7 +46,7 @@ final class Carbonate
     /** Below this alkalinity (1 dKH, meq/L) other buffers weigh as much as bicarbonate. */
     public const SOFT = Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
 
-    /** From the first to the second, in meq/L, other buffers fade out of the reckoning: beside so much bicarbonate they do little. */
+    /** From the first to the second, in meq/L, other buffers fade out of the computation: beside so much bicarbonate they do little. */
     private const FADES = [self::SOFT, 2.0 * self::SOFT];
 
     /** Share by which carbon dioxide differs from one day to the next at the same hour, a standard deviation. House default. */
@@ -237,7 +237,7 @@ final class Carbonate
      * @param WaterState $water    that the acid goes into
      * @param Unit       $hardness unit that alkalinity is shown in
      * @param float      $acid     meq of acid for each litre of it, 0 and more
-     * @param float      $keeps    share of the tank's own that stays: less than 1 in a change, 1 in a top-up
+     * @param float      $keeps    share of the tank's own that stays: less than 1 in a change, 1 in a top-off
      * @param float      $comes    litres of the water for each litre of the tank, 0 to 1
      *
      * @throws WaterFault when a share or the acid is none

@@ -16,18 +16,18 @@ final readonly class IonAnalysis
     /** Calcium's share of a hardness that is not split, by mole. House default: most taps lie between 0.7 and 0.9. */
     private const CALCIUM_SHARE = 0.8;
 
-    /** mmol/L, meq/L and uS/cm: what is more is a slip of the pen. House limit. */
+    /** mmol/L, meq/L and uS/cm: what is more is a slip of the meter. House limit. */
     private const MOST = 1e5;
 
     /** Charges may miss each other by this much in a good analysis. Common laboratory rule. */
     public const GOOD_BALANCE = 0.05;
 
     /**
-     * @param Ions                  $ions        completed
-     * @param array<string, float>  $spreads     mmol/L by which an assumed ion may be off
-     * @param list<Text>            $assumptions
-     * @param float                 $imbalance   of what was given, before anything was assumed to close it; share
-     * @param float|null            $misfit      by which the model misses the conductivity that was read; share
+     * @param Ions                 $ions        completed
+     * @param array<string, float> $spreads     mmol/L by which an assumed ion may be off
+     * @param list<Text>           $assumptions
+     * @param float                $imbalance   of what was given, before anything was assumed to close it; share
+     * @param float|null           $misfit      by which the model misses the conductivity that was read; share
      */
     private function __construct(
         public Ions $ions,

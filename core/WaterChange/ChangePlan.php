@@ -28,15 +28,15 @@ final readonly class ChangePlan
     public const MOST_INFLOW = 0.95;
 
     /**
-     * @param float                $drained     litres by which the level falls at each drain, 0 to what is in the tank
-     * @param int                  $drains      how many times it is drained and filled up, 1 to 4
-     * @param float                $evaporated  litres the tank stood below its line before the drain, 0 and more
-     * @param float|null           $setPoint    pH that a controller holds; null when carbon dioxide goes back to its level
-     * @param float                $warmth      degC the heater brings the tank back to
-     * @param array<string, Distribution> $made by parameter value: what the tank makes in a day, or takes up where it is below nothing, in base units
-     * @param array<string, Unit>  $units       by parameter value, as the keeper reads them
-     * @param float                $inflow      new water that runs in while the level falls, as a share of what runs out; 0 to
-     *                                          0.95, and only with a single drain
+     * @param float                       $drained    litres by which the level falls at each drain, 0 to what is in the tank
+     * @param int                         $drains     how many times it is drained and filled up, 1 to 4
+     * @param float                       $evaporated litres the tank stood below its line before the drain, 0 and more
+     * @param float|null                  $setPoint   pH that a controller holds; null when carbon dioxide goes back to its level
+     * @param float                       $warmth     degC the heater brings the tank back to
+     * @param array<string, Distribution> $made       by parameter value: what the tank makes in a day, or takes up where it is below nothing, in base units
+     * @param array<string, Unit>         $units      by parameter value, as the keeper reads them
+     * @param float                       $inflow     new water that runs in while the level falls, as a share of what runs out; 0 to
+     *                                                0.95, and only with a single drain
      *
      * @throws WaterChangeFault when an amount is below nothing or no ordinary number
      */

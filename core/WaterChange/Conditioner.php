@@ -19,8 +19,8 @@ final readonly class Conditioner
     public const OVERDOSE = 5.0;
 
     /**
-     * @param float $amount the label's dose, above 0, in its unit
-     * @param float $litres      that it treats, above 0
+     * @param float      $amount   the label's dose, above 0, in its unit
+     * @param float      $litres   that it treats, above 0
      * @param float|null $strength mg/L chlorine that the dose is for, above 0; null where the label does not say
      * @param string     $unit     that the dose is measured in
      */

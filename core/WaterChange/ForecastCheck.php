@@ -20,8 +20,8 @@ final class ForecastCheck
     public function __construct(private readonly float $share) {}
 
     /**
-     * @param float $before   in the tank before the change
-     * @param float $source   in the water that went in
+     * @param float    $before   in the tank before the change
+     * @param float    $source   in the water that went in
      * @param Estimate $forecast of the value right after
      */
     public function add(Parameter $parameter, float $before, float $source, Estimate $forecast, Distribution $measured): void

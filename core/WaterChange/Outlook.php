@@ -23,10 +23,10 @@ final class Outlook
     private ?Estimate $nextDay = null;
 
     /**
-     * @param Computation|null              $working     of the value right after; its figures are in $unit
-     * @param string|null                   $afterName   symbol of that figure
-     * @param Closure(): (Computation|null) $next        working of the next day
-     * @param string|null                   $nextName    symbol of that figure
+     * @param Computation|null              $working   of the value right after; its figures are in $unit
+     * @param string|null                   $afterName symbol of that figure
+     * @param Closure(): (Computation|null) $next      working of the next day
+     * @param string|null                   $nextName  symbol of that figure
      */
     public function __construct(
         public readonly Parameter $parameter,

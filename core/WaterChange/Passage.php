@@ -27,12 +27,12 @@ final readonly class Passage
     private function __construct(public array $states, public array $waters, public ?Parameter $by) {}
 
     /**
-     * @param array<string, float> $tank     by parameter value, base units
-     * @param array<string, float> $aim      the same parameters
-     * @param float                $fraction of each change
-     * @param array<string, float> $most     what a water for the tank may hold at most, by parameter
-     * @param array<string, float> $least    what it must hold at least
-     * @param (callable(array<string, float>): array<string, float>)|null $made the nearest water that can be made; null where any can
+     * @param array<string, float>                                        $tank     by parameter value, base units
+     * @param array<string, float>                                        $aim      the same parameters
+     * @param float                                                       $fraction of each change
+     * @param array<string, float>                                        $most     what a water for the tank may hold at most, by parameter
+     * @param array<string, float>                                        $least    what it must hold at least
+     * @param (callable(array<string, float>): array<string, float>)|null $made     the nearest water that can be made; null where any can
      *
      * @throws WaterChangeFault when no series of this size gets there
      */

@@ -10,7 +10,7 @@ use Cresco\Core\State\Average;
 use Cresco\Core\State\Posterior;
 
 /**
- * What topping up does over time: water evaporates, what is dissolved stays, and the top-up brings more; bed and stones give off or take
+ * What top-off does over time: water evaporates, what is dissolved stays, and the top-off brings more; bed and stones give off or take
  * up beside it. One unit for all
  * concentrations (degrees, mg/L, uS/cm to first order).
  */
@@ -18,10 +18,10 @@ final readonly class TopOffDrift
 {
     public const RISE = 'rise = E * topup / V + passive';
 
-    /** Days within which two jugs are one top-up. House default. */
+    /** Days within which two jugs are one top-off. House default. */
     private const APART = 0.5;
 
-    /** No less than nothing, where the bed takes up more than comes. */
+    /** No less than nothing, where the substrate takes up more than comes. */
     public const PEAK = 'peak = max(change + rise * n / f, 0)';
 
     public const TROUGH = 'trough = max(change + rise * n * (1 - f) / f, f * change)';
@@ -29,20 +29,20 @@ final readonly class TopOffDrift
     /** Millimetres that an open tank loses in a day. House default. */
     public const MILLIMETRES = 3.0;
 
-    /** Days of top-ups that this guess counts as. House default. */
+    /** Days of top-offs that this guess counts as. House default. */
     private const COUNTS = 14.0;
 
-    /** What is lost in one day differs by so much of it from the next, lid, season and warmth together. House default. */
+    /** What is lost in one day differs by so much of it from the next, lid, season and temperature together. House default. */
     private const VARIES = 0.6;
 
     /**
-     * @param float $litres       net volume, above 0
-     * @param float $evaporation  L a day
-     * @param float $topOff        concentration of the top-up water
-     * @param float $change       concentration of the change water
-     * @param float $fraction     of each change, above 0 to 1; 0 for none
-     * @param float $days         between changes, above 0
-     * @param float $passive      what bed and stones give off in a day, below 0 what they take up
+     * @param float $litres      net volume, above 0
+     * @param float $evaporation L a day
+     * @param float $topOff      concentration of the top-off water
+     * @param float $change      concentration of the change water
+     * @param float $fraction    of each change, above 0 to 1; 0 for none
+     * @param float $days        between changes, above 0
+     * @param float $passive     what bed and stones give off in a day, below 0 what they take up
      */
     public function __construct(
         public float $litres,
@@ -125,7 +125,7 @@ final readonly class TopOffDrift
     }
 
     /**
-     * What was topped up between one time and the next: jugs that follow each other within half a day are one top-up.
+     * What was topped up between one time and the next: jugs that follow each other within half a day are one top-off.
      *
      * @param list<array{float, float}> $jugs day and litres, oldest first
      *
@@ -156,7 +156,7 @@ final readonly class TopOffDrift
      * Litres a day learned from what was topped up, against a guess that counts as two weeks.
      *
      * @param float                            $squareCentimetres surface
-     * @param list<array{float, float, float}> $topOffs            days since the one before, litres, and the day
+     * @param list<array{float, float, float}> $topOffs           days since the one before, litres, and the day
      * @param float                            $millimetres       that the surface loses in a day by the guess, above 0
      */
     public static function learned(float $squareCentimetres, array $topOffs, float $millimetres = self::MILLIMETRES): Posterior

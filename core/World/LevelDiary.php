@@ -11,7 +11,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * The diary of one level of a simulated tank, and its truth. The truth goes by other equations than whoever estimates it: animals that eat
+ * The log of one level of a simulated tank, and its truth. The truth goes by other equations than whoever estimates it: animals that eat
  * more on some days than on others, plants whose uptake grows until they are cut, a hand that is off at each change, a kit that ages, and
  * now and then a reading that is a slip.
  */
@@ -30,13 +30,13 @@ final readonly class LevelDiary
     private const AHEAD = 28;
 
     /**
-     * @param list<Event>         $events   as they were written down
-     * @param list<Event>         $planned  for the weeks ahead
-     * @param NormalValue              $rate     what was held of the rate at first
-     * @param float               $now      day on which it ends
-     * @param array<int, float>   $truth    level by days from now: 0, 7 and 28
-     * @param float               $rateNow  true rate on that day
-     * @param int|null            $since    readings since something that nobody wrote down; null where there was nothing
+     * @param list<Event>       $events  as they were written down
+     * @param list<Event>       $planned for the weeks ahead
+     * @param NormalValue       $rate    what was held of the rate at first
+     * @param float             $now     day on which it ends
+     * @param array<int, float> $truth   level by days from now: 0, 7 and 28
+     * @param float             $rateNow true rate on that day
+     * @param int|null          $since   readings since something that nobody wrote down; null where there was nothing
      */
     private function __construct(
         public array $events,
@@ -54,7 +54,7 @@ final readonly class LevelDiary
         $chance = new Randomizer(new Mt19937($seed));
         $even = static fn(float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
         $bell = static fn(): float => NormalValue::standardQuantile($even(1e-6, 1.0 - 1e-6));
-        // A pen reads hundreds where a kit reads tens.
+        // A meter reads hundreds where a kit reads tens.
         $scale = $instrument === Instrument::Pen ? 10.0 : 1.0;
         $every = $chance->getInt(6, 12);
         $share = $even(0.2, 0.5);

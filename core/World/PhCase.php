@@ -51,7 +51,7 @@ final readonly class PhCase
                 $conductivity,
             );
             $waters[$i] = [$alkalinity, self::carbon($gas[$i] / self::CARBONIC[3], 10.0 ** -$ph, $conductivity), $humic, $conductivity];
-            // A pen for pH, drops that were counted for KH, a meter for conductivity.
+            // A meter for pH, drops that were counted for KH, a meter for conductivity.
             $titrated = $alkalinity * (1.0 + 0.04 * $bell()) + Alkalinity::fromDegrees(0.15)->milliequivalentPerLitre * $bell();
             $known[$i] = [
                 Parameter::Acidity->value => new NormalValue($ph + 0.05 * $bell(), 0.05),
@@ -100,9 +100,9 @@ final readonly class PhCase
     }
 
     /**
-     * @param float                    $alkalinity meq/L, titrated to where all humic acids are free
-     * @param callable(float): float   $carbon     inorganic carbon at an activity of hydrogen, mmol/L
-     * @param array{0: float, 1: float}|list<float> $humic acids, meq/L
+     * @param float                                 $alkalinity meq/L, titrated to where all humic acids are free
+     * @param callable(float): float                $carbon     inorganic carbon at an activity of hydrogen, mmol/L
+     * @param array{0: float, 1: float}|list<float> $humic      acids, meq/L
      */
     private static function ph(float $alkalinity, callable $carbon, array $humic, float $conductivity): float
     {

@@ -14,12 +14,12 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 
 /**
- * The demo: Wren, seven tanks of different needs, half a year of diary with its mistakes in it. Everything is made up.
+ * The demo: Wren, seven tanks of different needs, half a year of log with its mistakes in it. Everything is made up.
  * Planted on the same day it is the same to the letter; its days count back from the day it is planted.
  */
 final class DatabaseSeeder extends Seeder
 {
-    /** Days of diary before today. */
+    /** Days of log before today. */
     private const DAYS = 182;
 
     public function run(): void
@@ -69,7 +69,7 @@ final class DatabaseSeeder extends Seeder
         return $waters;
     }
 
-    /** The pH pen has stood in its cap for six weeks. */
+    /** The pH meter has stood in its cap for six weeks. */
     private function pens(Keeper $keeper, CarbonImmutable $today): void
     {
         $keeper->setPen(Parameter::Acidity, $today->subDays(41)->setTime(10, 0)->utc());

@@ -23,7 +23,7 @@ use Cresco\Core\Mixing\Preference;
 use Cresco\Core\Mixing\Target;
 use Illuminate\Support\Carbon;
 
-/** Wren's bench: jars with their spoons, what the utility says, the cellar barrel, a batch for the shrimp, what is topped up. */
+/** Wren's bench: products with their spoons, what the utility says, the cellar barrel, a batch for the shrimp, what is topped up. */
 final readonly class DemoBench
 {
     /** @param array<string, SourceWater> $waters */

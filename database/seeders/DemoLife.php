@@ -227,7 +227,7 @@ final class DemoLife
         // Wren thinks of the work, and not of the wet floor after it.
         $checklist->update(['guessed_minutes' => 40]);
         $this->mix($checklist->plan->share);
-        // In the middle one of the three the new water was not what it was read as: a look-back with something to explain.
+        // In the middle one of the three the new water was not what it was read as: a forecast check with something to explain.
         foreach ($ago === $this->life['lastChange'] + $this->tank->routine_days ? $this->life['strongStore'] : [] as $name => $more) {
             $this->truth[$name] += $more;
         }

@@ -16,7 +16,7 @@ use Carbon\CarbonImmutable;
 /** A small bright tank of stems that is fed plenty from a bottle made at home, and half of its water changed each week. */
 final class DemoReach
 {
-    /** Weeks of its diary. */
+    /** Weeks of its log. */
     private const WEEKS = 10;
 
     /** Days since its last change, and so since its last dose. */

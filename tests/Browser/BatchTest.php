@@ -9,7 +9,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** A batch of water, from the bench to the tank, the way keepers make it. */
+/** A batch of water, from the mixing page to the tank, the way keepers make it. */
 final class BatchTest extends BrowserCase
 {
     /** @return iterable<string, array{array{int, int}}> */
@@ -46,7 +46,7 @@ final class BatchTest extends BrowserCase
         $this->untilText('.pen', 'The meter should show');
         $this->assertFits();
 
-        // The simulated pen is asked until it is content.
+        // The simulated meter is asked until it is content.
         for ($look = 0; $look < 6 && !str_contains($this->text('.pen'), 'good.'); ++$look) {
             $this->press('Take it from the meter');
             $this->untilText('.pen', 'converted to 25 °C');
@@ -59,7 +59,7 @@ final class BatchTest extends BrowserCase
         $this->press('It is mixed');
         $this->untilText('.card-sheet header', 'mixed');
 
-        // The change sheet takes it, and the checklist carries it.
+        // The water change page takes it, and the checklist carries it.
         $this->press('Use it for a water change');
         $this->click('#water-in summary');
         $this->untilText('#water-in', 'Its batch card');
@@ -213,7 +213,7 @@ final class BatchTest extends BrowserCase
         $this->script('arguments[0].dispatchEvent(new MouseEvent("click", { bubbles: true }))', $this->find('[data-patch="3"] .edge'));
         $this->until(fn(): bool => $this->text('.patches') !== $before, 'the tapped patch cleaned');
         $this->assertFits();
-        // A patch is split and joined again; its place in the list stays.
+        // A zone is split and joined again; its place in the list stays.
         $this->click('#patch-3 summary');
         $this->click('#patch-3 form[action$="/split"] button');
         $this->until(fn(): bool => count((array) $this->script('return [...document.querySelectorAll(".patches > li")]')) === 9, 'nine patches');

@@ -180,7 +180,7 @@ abstract class BrowserCase extends TestCase
         return is_int($found) ? $found : 0;
     }
 
-    /** Each press draws the page of a checklist anew, which the next one must not overtake. */
+    /** Each press draws the page of a checklist again, which the next one must not overtake. */
     protected function switchAllOn(): void
     {
         while (($off = $this->many('.switch.open')) > 0) {
@@ -291,7 +291,7 @@ abstract class BrowserCase extends TestCase
             $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchMove', 'touchPoints' => $fingers($from + $part * ($to - $from))]);
         }
         $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
-        // A page that comes after it has to be told anew.
+        // A page that comes after it has to be told again.
         $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
     }
 
@@ -371,7 +371,7 @@ abstract class BrowserCase extends TestCase
      * No finding of axe for WCAG 2.2 A and AA.
      *
      * @param 'all'|'first'|'again' $look first at a page that is looked at again in the hand, where fingers need their room; and again, in
-     *     another size and light: what depends on them
+     *                                    another size and light: what depends on them
      */
     protected function assertAccessible(string $look = 'all'): void
     {

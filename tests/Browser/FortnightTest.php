@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Facebook\WebDriver\WebDriverBy;
 
-/** Two weeks with one tank: a change, the next day, a slip put right, a change without a sheet, and what is due after it. */
+/** Two weeks with one tank: a change, the next day, a slip put right, a change without a checklist, and what is due after it. */
 final class FortnightTest extends BrowserCase
 {
     private const TANK = '/tanks/1';
@@ -44,7 +44,7 @@ final class FortnightTest extends BrowserCase
         preg_match('/(\d+)\s+of (\d+)/', $this->text('.look-back .lead-figure'), $held);
         self::assertSame($held[2] ?? '', $held[1] ?? 'nothing held', 'What is read as it was forecast holds');
 
-        // Day four: a slip of the pen, seen and put right in the diary.
+        // Day four: a slip of the meter, seen and put right in the log.
         $this->day(96.0);
         $this->go(self::TANK.'/test');
         $this->type('#r-temperature', '34.2');
@@ -59,7 +59,7 @@ final class FortnightTest extends BrowserCase
         $this->until(fn(): bool => str_ends_with($this->path(), '/log'), 'the diary again');
         self::assertStringNotContainsString('too hot', $this->onTheRound());
 
-        // Day eight: late by a day, changed without a sheet, noted afterwards.
+        // Day eight: late by a day, changed without a checklist, noted afterwards.
         $this->day(8 * 24.0);
         self::assertStringContainsString('Water change due yesterday', $this->strip());
         $this->go(self::TANK.'/water-change');
@@ -114,7 +114,7 @@ final class FortnightTest extends BrowserCase
         $this->untilText('h1', 'Edit entry');
     }
 
-    /** @return array<string, string> what the change sheet says that the tank holds now */
+    /** @return array<string, string> what the water change page says that the tank holds now */
     private function figures(): array
     {
         $figures = $this->script(<<<'JS'

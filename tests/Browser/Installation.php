@@ -31,7 +31,7 @@ final class Installation
         foreach (['vendor', 'node_modules'] as $part) {
             symlink($root.'/'.$part, $this->folder.'/'.$part);
         }
-        // What the packages are made of is as it is here, whoever prepared it: nothing is prepared anew, through the links, for all.
+        // What the packages are made of is as it is here, whoever prepared it: nothing is prepared again, through the links, for all.
         (new Filesystem())->ensureDirectoryExists($this->folder.'/storage/prepared', 0o700);
         foreach ([
             'vendor' => 'cat composer.json', 'node_modules' => 'cat package.json package-lock.json .npmrc',

@@ -47,7 +47,7 @@ final class InstallationTest extends TestCase
         return is_string($answer) ? $answer : '';
     }
 
-    /** @return array{non-empty-string, string} jar of cookies and token of the demo keeper */
+    /** @return array{non-empty-string, string} product of cookies and token of the demo keeper */
     private static function enter(string $url): array
     {
         $product = Server::scratch('jar-'.bin2hex(random_bytes(4)));
@@ -187,7 +187,7 @@ final class InstallationTest extends TestCase
         }
         $after = glob(self::$place->folder.'/storage/app/private/photos/*/*.jpg') ?: [];
         self::assertSame([$photos, $hashes], [$after, array_map(static fn(string $one): string => (string) hash_file('sha256', $one), $after)]);
-        // The server goes on with them; everybody signs in anew.
+        // The server goes on with them; everybody signs in again.
         self::assertStringContainsString('Tell me how much', self::ask($url.'/', null, $product));
         [$product] = self::enter($url);
         self::assertStringContainsString('Long Meadow', self::ask($url.'/', null, $product));

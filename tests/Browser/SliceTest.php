@@ -98,7 +98,7 @@ final class SliceTest extends BrowserCase
         $this->walkTheSheet();
         $this->untilText('main', 'values as forecast');
 
-        // What happened stands in the diary.
+        // What happened stands in the log.
         $this->press('Log');
         $this->untilText('.diary', 'Changed');
         self::assertStringContainsString('right after the change', $this->text('.diary'));
@@ -326,7 +326,7 @@ final class SliceTest extends BrowserCase
         sleep(2);
         $this->browser->navigate()->refresh();
         $then = $left();
-        // It went on, and did not begin anew.
+        // It went on, and did not begin again.
         self::assertLessThan($first, $then);
         self::assertGreaterThan(13 * 60, $then);
         self::assertStringContainsString('Heater', $this->text('.still-off'));
@@ -363,7 +363,7 @@ final class SliceTest extends BrowserCase
             $title = $this->text('h1');
             $seen[] = $title;
             $this->assertFits();
-            // In the middle of every step the page is loaded anew, and stands where it stood.
+            // In the middle of every step the page is loaded again, and stands where it stood.
             $this->browser->navigate()->refresh();
             self::assertSame($title, $this->text('h1'));
             if ($title === 'Let the heater cool') {

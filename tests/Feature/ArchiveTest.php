@@ -68,7 +68,7 @@ final class ArchiveTest extends FeatureCase
         for ($i = 0; $i < $zip->numFiles; ++$i) {
             $name = (string) $zip->getNameIndex($i);
             $bytes = (string) $zip->getFromIndex($i);
-            // Photos are written anew: of them the size stays.
+            // Photos are written again: of them the size stays.
             $held[$name] = str_ends_with($name, '.jpg')
                 ? (string) json_encode(getimagesizefromstring($bytes))
                 : (string) preg_replace('/"made_at": "[^"]+"/', '', $bytes);

@@ -13,7 +13,7 @@ use App\Models\SourceWater;
 use App\Models\Tank;
 use App\Tanks\BatchContent;
 
-/** A batch from its card to the tank: the pen, what it asks for, what leaves the shelf, and what the forecast knows of it. */
+/** A batch from its card to the tank: the meter, what it asks for, what leaves the shelf, and what the forecast knows of it. */
 final class BatchTest extends FeatureCase
 {
     public function testTheCardNamesWaterJarsInOrderAndWhatThePenShouldRead(): void
@@ -51,7 +51,7 @@ final class BatchTest extends FeatureCase
     {
         [$keeper, , , $batch] = $this->written();
         $content = new BatchContent($batch);
-        // Nine tenths of the rise over the waters: a ninth of each jar once more.
+        // Nine tenths of the rise over the waters: a ninth of each product once more.
         $read = $content->start() + 0.9 * ($content->expectedConductivity() - $content->start());
         $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.4F', $read)])->assertRedirect();
         $check = (new BatchContent($batch->refresh()))->checks()[0];

@@ -98,7 +98,7 @@ final class ChecklistTest extends FeatureCase
         self::assertSame($this->tank->source_water_id, Reading::query()->where('value', 395)->sole()->source_water_id);
         $this->finish('check');
 
-        // The stream is warmed: its warmth is neither the tank's nor the tap's.
+        // The stream is warmed: its temperature is neither the tank's nor the tap's.
         $stream = Reading::query()->where('parameter', 'temperature')->where('value', 23.4)->sole();
         self::assertNull($stream->source_water_id);
         self::assertNull($stream->tank_id);
@@ -140,7 +140,7 @@ final class ChecklistTest extends FeatureCase
 
         self::assertTrue($state->isAssumed(Parameter::Conductivity));
         self::assertNotEqualsWithDelta(335.0, $state->central(Parameter::Conductivity, 0), 1.0);
-        // However long the sheet stays open afterwards, the after-test is the after-test.
+        // However long the checklist stays open afterwards, the after-test is the after-test.
         self::assertFalse($state->isAssumed(Parameter::Temperature));
         self::assertSame(24.6, $state->central(Parameter::Temperature, 0));
     }

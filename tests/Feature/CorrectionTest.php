@@ -166,7 +166,7 @@ final class CorrectionTest extends FeatureCase
     }
 
     /**
-     * Goes through a sheet, skipping some of its steps.
+     * Goes through a checklist, skipping some of its steps.
      *
      * @param list<string> $skipped jobs
      * @param int          $most    times each of them is skipped, the last ones first

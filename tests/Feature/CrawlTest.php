@@ -14,7 +14,7 @@ use PHPUnit\Framework\Attributes\Group;
 /** The demo walked through as a keeper would: every link leads somewhere, every figure opens, every form has its door. */
 final class CrawlTest extends FeatureCase
 {
-    /** Pages that a walk visits at most: the diary alone has hundreds. */
+    /** Pages that a walk visits at most: the log alone has hundreds. */
     private const MOST = 260;
 
     protected function setUp(): void
@@ -101,7 +101,7 @@ final class CrawlTest extends FeatureCase
         $this->get('/recipes')->assertSee('Shrimp, five degrees');
         $this->get('/tanks/1/plants')->assertSee('Limnophila sessiliflora, back right takes')->assertSee('from 8 pairs of heights');
         $this->get('/tanks/4/plants')->assertSee('Limnobium laevigatum');
-        // A heater that does not hold its warmth any more is found by the readings, and the work just before it named.
+        // A heater that does not hold its temperature any more is found by the readings, and the work just before it named.
         $this->get('/')->assertSeeTextInOrder(['Stone Harbour', 'Temperature 25.', 'just after “Heater set behind the rock”']);
         // Fed plenty from a bottle made at home, and nothing climbs beyond what its animals stand.
         $this->get('/tanks/7/fertilising')->assertSee('Own fertiliser for Bright Reach')->assertDontSee('may rise above the safe limit for your animals.');

@@ -182,7 +182,7 @@ abstract class FeatureCase extends TestCase
         return Checklist::query()->latest('id')->firstOrFail();
     }
 
-    /** Ends a sheet as if all of it had been done. */
+    /** Ends a checklist as if all of it had been done. */
     protected function finishRun(Checklist $checklist, CarbonImmutable $started, CarbonImmutable $finished): Checklist
     {
         $checklist->update(['state' => ChecklistState::Done, 'started_at' => $started, 'finished_at' => $finished]);
@@ -203,7 +203,7 @@ abstract class FeatureCase extends TestCase
         return $checklist->refresh();
     }
 
-    /** A change without a sheet. */
+    /** A change without a checklist. */
     protected function noteChange(Keeper $keeper, Tank $tank, SourceWater $water, float $litres, CarbonImmutable $at): void
     {
         $change = PastChange::of($tank->setRelation('keeper', $keeper), $water, null, 0.0, $litres, $at);

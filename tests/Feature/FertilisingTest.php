@@ -110,7 +110,7 @@ final class FertilisingTest extends FeatureCase
         self::assertGreaterThan($need / 0.2, $after->needs['iron']->value('D') / 0.005);
         self::assertLessThanOrEqual(0.5 / 0.005, (float) ($amount[1] ?? 0.0));
         self::assertGreaterThan(0.9 * $need / 0.2, (float) ($amount[1] ?? 0.0));
-        // What nobody read in a tap is taken to be what taps hold, on the sheet as in the doses.
+        // What nobody read in a tap is taken to be what taps hold, on the checklist as in the doses.
         $phosphate = $draft->forecast->outlook(Parameter::Phosphate);
         self::assertSame(Parameter::Phosphate->entry()->balance?->source, $draft->plan->source->get(Parameter::Phosphate)?->central());
         self::assertNotNull($phosphate);
@@ -184,7 +184,7 @@ final class FertilisingTest extends FeatureCase
         $this->get($this->food)->assertSeeText('You have no fertiliser yet.')
             ->assertDontSeeText('Tap water, fish food and soil supply enough: no dose needed.');
         $this->bottle();
-        // A tap that holds more than the school wants leaves nothing to be given.
+        // A tap that holds more than the dosing method wants leaves nothing to be given.
         $this->read($this->keeper, $this->keeper->waters()->sole(), ['potassium' => '60', 'iron' => '1']);
         $this->tank->update(['routine_share' => 0.9, 'routine_days' => 2]);
         $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)
@@ -486,11 +486,11 @@ final class FertilisingTest extends FeatureCase
         self::assertEquals($found, $tell($kept));
         self::assertGreaterThan(0.0, $kept->slow->gives(Parameter::Potassium, $kept->day(now()->toImmutable()) + 5.0));
         self::assertSame([true, false], [$kept->isRead(Parameter::Nitrate), $kept->isRead(Parameter::Iron)]);
-        // Nothing was found anew for it.
+        // Nothing was found again for it.
         self::assertSame([], array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $query): bool => str_contains($query, 'filled_at')));
     }
 
-    /** @return iterable<string, array{list<string>, list<int>}> what is tried one after another, and how many nutrients each answer draws anew */
+    /** @return iterable<string, array{list<string>, list<int>}> what is tried one after another, and how many nutrients each answer draws again */
     public static function trials(): iterable
     {
         yield 'a dose of one nutrient, and back' => [['what[%2$d]=9', 'what[%2$d]=2.5'], [1, 1]];
@@ -1272,7 +1272,7 @@ final class FertilisingTest extends FeatureCase
         $potassium = $made->sum(static fn(Product $product): float => ($product->toFeed(0.1)->milligrams['potassium'] ?? 0.0) * 420.0 / 1000.0);
         self::assertEqualsWithDelta($used * 2.0 * 39.098 / 174.259 + $phosphate * 39.098 / 136.084, $potassium, 0.01);
 
-        // What was made here is made again, and not ordered; also after its entry on the shelf was looked over.
+        // What was made here is made again, and not ordered; also after its entry in stock was looked over.
         $one = $made->firstOrFail();
         $this->put(
             "/products/$one->id",

@@ -164,7 +164,7 @@ final class FollowUpTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-06 12:00'));
         $this->actingAs($keeper)->get('/')->assertSee('Nothing due');
         $this->travelTo(CarbonImmutable::parse('2026-03-08 12:00'));
-        // Panes after a week; the bed needs a change, and a photo no wet hands.
+        // Panes after a week; the substrate needs a change, and a photo no wet hands.
         $this->get('/')->assertSee('Due again: clean the glass')->assertSee('maintenance?dry=1&amp;tasks%5B0%5D=glass', false);
     }
 

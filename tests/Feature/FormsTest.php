@@ -32,7 +32,7 @@ final class FormsTest extends FeatureCase
     /** Typed into an empty field that is left in peace otherwise. */
     private const USUAL = ['1', '5', '20', '0.5', '2026-02-27', 'Fern'];
 
-    /** Pages of a tank that reckon with what was kept of it. */
+    /** Pages of a tank that compute with what was kept of it. */
     private const OF_TANK = [
         '', '/water-change', '/fertilising', '/plants', '/light', '/livestock', '/gravel-vac', '/maintenance', '/log', '/charts', '/problems',
         '/cycling', '/catch-up', '/edit', '/hose', '/plants/measurements', '/forecast-check', '/targets',

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Schema;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 
-/** Whatever is changed of whatever record: pages show what they show when everything is found anew. */
+/** Whatever is changed of whatever record: pages show what they show when everything is found again. */
 #[Group('long')]
 final class JsonRecordPropertyTest extends FeatureCase
 {

@@ -177,8 +177,8 @@ final class JsonRecordTest extends FeatureCase
     }
 
     /**
-     * @param class-string<Model> $model
-     * @param class-string<JsonRecord>                                $record
+     * @param class-string<Model>      $model
+     * @param class-string<JsonRecord> $record
      */
     #[DataProvider('columns')]
     public function testAColumnGivesItsRecordAlsoWhereNothingIsKept(string $model, string $column, string $record): void

@@ -264,7 +264,7 @@ final class LivestockTest extends FeatureCase
             ->assertSeeText('Test ammonia, nitrite, KH and pH first: if KH is below 1 or ammonia')->assertSeeText('Caught up');
         // 80 to 18 with tap water of 5 takes three changes and more of those that the animals stand.
         self::assertGreaterThanOrEqual(3, substr_count((string) $answer->getContent(), 'of nitrate'));
-        // What it says is what the sheet is opened with.
+        // What it says is what the checklist is opened with.
         preg_match('#/tanks/\d+/maintenance\?reason=amount&amp;way=percent&amp;percent=(\d+)#', (string) $answer->getContent(), $link);
         $share = $link[1] ?? '';
         $answer->assertSeeText("Change $share\u{a0}% of the water")->assertSee('data-working="change-0"', false);

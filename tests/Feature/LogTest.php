@@ -104,7 +104,7 @@ final class LogTest extends FeatureCase
         self::assertSame(VolumeUnit::UsGallon, $keeper->volume_unit);
         // It was typed in litres, which stood beside it.
         self::assertEqualsWithDelta(3.0, $keeper->bucket_litres, 1e-9);
-        // A drop kit read as GH 7 is 6.5 on average, 116 mg/L CaCO3; 330 uS/cm is 165 on a salt-scale pen.
+        // A drop kit read as GH 7 is 6.5 on average, 116 mg/L CaCO3; 330 uS/cm is 165 on a salt-scale meter.
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('US gal')
             ->assertSeeInOrder(['general_hardness">116</span>', '<small>mg/L CaCO3</small>', 'conductivity">165</span>', '<small>mg/L TDS</small>'], false);
         self::assertSame([0.0, 10.0, 25.0, 50.0], $keeper->coreKit(Parameter::Nitrate)->fields);

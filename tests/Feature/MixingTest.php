@@ -50,7 +50,7 @@ final class MixingTest extends FeatureCase
         preg_match_all('#<span class="num">(\w+) products? · RO#', $page, $said);
         self::assertGreaterThan(1, count($said[1]));
         foreach ($said[1] as $products) {
-            // Calcium, magnesium and carbonate come from two jars at least, and there are no more than were picked.
+            // Calcium, magnesium and carbonate come from two products at least, and there are no more than were picked.
             self::assertGreaterThanOrEqual(2, (int) $products);
             self::assertLessThan(count($this->all($keeper)), (int) $products);
         }

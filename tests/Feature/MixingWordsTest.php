@@ -22,7 +22,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** How the bench words and draws what it has worked out. */
+/** How the mixing page words and draws what it has worked out. */
 final class MixingWordsTest extends FeatureCase
 {
     /** @return iterable<string, array{float, string}> */

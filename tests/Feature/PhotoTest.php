@@ -119,7 +119,7 @@ final class PhotoTest extends FeatureCase
         $photo = Photo::query()->sole();
         self::assertSame([null, $first->tank_id], [$photo->checklist_id, $photo->tank_id]);
         $this->get('/photos/'.$photo->id)->assertOk();
-        // A sheet for another day stays.
+        // A checklist for another day stays.
         $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo'], 'day' => now()->addDays(3)->format('Y-m-d')])->assertSessionMissing('status');
         self::assertSame(2, Checklist::query()->where('state', 'planned')->count());
     }

@@ -18,7 +18,7 @@ use Cresco\Core\Plants\LearnedRate;
 use Cresco\Core\Plants\Regrowth;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Plants from the first stand to the look-back. */
+/** Plants from the first stand to the forecast check. */
 final class PlantsTest extends FeatureCase
 {
     private Keeper $keeper;

@@ -17,7 +17,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Jars, spoons, the pen, stores, analyses, top-ups and conditioner through the application. */
+/** Products, spoons, the meter, stores, analyses, top-offs and dechlorinator through the application. */
 final class ProductsTest extends FeatureCase
 {
     public function testASaltAndALabelledProductGoOntoTheShelf(): void
@@ -357,7 +357,7 @@ final class ProductsTest extends FeatureCase
         $keeper = $this->switchOn($keeper);
         $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['from' => 'pen'])->assertSessionHasNoErrors();
         $content = new BatchContent($batch->refresh());
-        // The simulated hand and mark are off by a few percent, and the pen's own warmth was made up for.
+        // The simulated hand and mark are off by a few percent, and the meter's own temperature was made up for.
         self::assertEqualsWithDelta(1.0, $content->checks()[0]->read / $content->expectedConductivity(), 0.12);
         self::assertGreaterThan(6.0, $content->checks()[0]->ph);
         $this->post("/products/$product->id/trials", ['by' => 'scale', 'spoons' => '10', 'from' => 'device'])->assertSessionHasNoErrors();

@@ -140,7 +140,7 @@ final class ReadingTest extends FeatureCase
         $figure = $keeper->show()->number(Parameter::Nitrate, $now->central(), ($now->quantile(0.9) - $now->quantile(0.1)) / 2.0);
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('id="now-nitrate">'.$figure.'</span>', false);
         $this->get("/tanks/$tank->id?working=nitrate")->assertSee('made in a day beside what is in the log')->assertSee('tested 6 days ago');
-        // The same figure on the change sheet.
+        // The same figure on the water change page.
         $this->get("/tanks/$tank->id/water-change")->assertSee($keeper->show()->number(
             Parameter::Nitrate,
             $water->state()->central(Parameter::Nitrate, 0.0),

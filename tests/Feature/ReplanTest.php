@@ -11,7 +11,7 @@ use App\Tanks\VesselQuery;
 use Cresco\Core\Measure\Parameter;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Half way through a session: another amount, less time, and the sheet on paper. */
+/** Half way through a session: another amount, less time, and the checklist on paper. */
 final class ReplanTest extends FeatureCase
 {
     public function testTheRestIsReckonedFromThePresentLevel(): void

@@ -114,7 +114,7 @@ final class SectionDrawingTest extends FeatureCase
             static fn($l): bool => str_starts_with($l->first, 'fish'),
         ))[0]->beyond;
 
-        // The rim is 402 mm above the floor, the bed 40 mm deep in front; 45 mm are needed.
+        // The rim is 402 mm above the floor, the substrate 40 mm deep in front; 45 mm are needed.
         self::assertFalse($fish(402.0 - 40.0 - 46.0));
         self::assertTrue($fish(402.0 - 40.0 - 44.0));
     }

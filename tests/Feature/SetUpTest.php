@@ -12,7 +12,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\ReadingMethod;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** What is asked once, asked back when it cannot be, and what a sheet takes from it. */
+/** What is asked once, asked back when it cannot be, and what a checklist takes from it. */
 final class SetUpTest extends FeatureCase
 {
     /** @return array<string, string> 500 x 500 x 400 mm inside, under water: 100 L */

@@ -242,7 +242,7 @@ final class TodayTest extends FeatureCase
         self::assertMatchesRegularExpression('/ready today 23:0[01]/', $page);
         $reservoir->update(['level' => 50.0]);
         $this->actingAs($keeper->fresh() ?? $keeper)->get('/tonight')->assertSee('enough')->assertDontSee('short:');
-        // The page of the store begins with the same litres.
+        // The page of the reservoir begins with the same litres.
         self::assertMatchesRegularExpression('/name="need\['.$tank->id.'\]"\s+value="20"/', (string) $this->get("/ro-reservoirs/$reservoir->id")->getContent());
     }
 

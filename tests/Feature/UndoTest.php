@@ -37,7 +37,7 @@ final class UndoTest extends FeatureCase
         return $found;
     }
 
-    /** @return iterable<string, array{callable(self, Keeper, Tank, SourceWater): mixed}> each act that writes into the diary */
+    /** @return iterable<string, array{callable(self, Keeper, Tank, SourceWater): mixed}> each act that writes into the log */
     public static function acts(): iterable
     {
         yield 'a note' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post(
@@ -132,7 +132,7 @@ final class UndoTest extends FeatureCase
         }
         $this->delete("/tanks/$tank->id/doses/".Dose::query()->sole()->id)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(3.0, Product::query()->findOrFail($product->id)->stock, 1e-9);
-        // Out of the diary is the same.
+        // Out of the log is the same.
         $this->post("/tanks/$tank->id/doses", ['product_id' => $product->id, 'amount' => '10', 'state' => 'given']);
         $this->delete('/entries/'.Entry::query()->where('kind', EntryKind::Dose)->sole()->id)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(3.0, Product::query()->findOrFail($product->id)->stock, 1e-9);

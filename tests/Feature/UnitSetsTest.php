@@ -159,7 +159,7 @@ final class UnitSetsTest extends FeatureCase
         )->assertSessionHasNoErrors();
         $product = Product::query()->sole();
         self::assertEqualsWithDelta(240.0, $product->label['ec'] ?? NAN, 1e-9);
-        // 1 g in 1 L brings 800 uS/cm, 400 on this pen: a rise of 200 by one spoon in a litre is half a gram.
+        // 1 g in 1 L brings 800 uS/cm, 400 on this meter: a rise of 200 by one spoon in a litre is half a gram.
         $this->post("/products/$product->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '1', 'before' => '0', 'rise' => '200'])
             ->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(0.5, $product->trials()->sole()->grams_each, 1e-9);

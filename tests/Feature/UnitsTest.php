@@ -33,7 +33,7 @@ final class UnitsTest extends FeatureCase
         // 107 mg/L CaCO3 over 100.09 g/mol.
         self::assertEqualsWithDelta(1.069, $content->ions()->hardness(), 0.02);
         $page = $this->get('/batches/'.$batch->id)->assertOk()->assertSee("10.0\u{A0}US gal")->assertSee('mg/L TDS');
-        // The pen's factor of 0.7 stands between what it shows and what is kept.
+        // The meter's factor of 0.7 stands between what it shows and what is kept.
         $page->assertSee(sprintf("%d\u{A0}mg/L TDS", round(0.7 * $content->expectedConductivity())));
         $this->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.2F', 0.7 * 300.0), 'celsius' => '77'])->assertSessionHasNoErrors();
         // 77 degrees Fahrenheit are 25 Celsius: nothing to make up for.

@@ -129,7 +129,7 @@ final class WatersTest extends FeatureCase
         self::assertEqualsWithDelta(360.136, $row->after->central ?? NAN, 1e-3);
         self::assertLessThan(360.0, $row->after->low ?? NAN);
         self::assertGreaterThan(360.0, $row->after->high ?? NAN);
-        // Two pens of 2 % by halves.
+        // Two meters of 2 % by halves.
         self::assertEqualsWithDelta(sqrt(3.3 ** 2 + 3.9 ** 2), $row->after->spread ?? NAN, 0.4);
     }
 

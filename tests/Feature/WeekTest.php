@@ -434,10 +434,10 @@ final class WeekTest extends FeatureCase
                 static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.task.'.$task,
             ),
         ));
-        // A fortnight after the session the bed is due; so are the panes, for a week.
+        // A fortnight after the session the substrate is due; so are the panes, for a week.
         $this->travel(15)->days();
         self::assertSame([-1, -8], [$due('vacuum')[0], $due('glass')[0]]);
-        // A day later nobody has changed the water for more than two weeks: the way back has a third of the bed in its second session.
+        // A day later nobody has changed the water for more than two weeks: the way back has a third of the substrate in its second session.
         $this->travel(1)->days();
         self::assertSame([14, -9], [$due('vacuum')[0], $due('glass')[0]]);
         $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText("Gravel-vac 33\u{A0}% of the substrate, the zones you left longest.");
@@ -495,7 +495,7 @@ final class WeekTest extends FeatureCase
         $this->read($keeper, $rain, ['conductivity' => '20', 'temperature' => '12']);
         $change = $tank->id.'.change@';
         self::assertSame(30.0, (new WeekQuery($keeper->refresh()))->jobs[$change.'0']->litres);
-        // The change would be due tomorrow, 30 of 100 L out of the tap. A sheet for the day after takes 40, a quarter of them rain.
+        // The change would be due tomorrow, 30 of 100 L out of the tap. A checklist for the day after takes 40, a quarter of them rain.
         $checklist = $this->writeRun(
             $keeper,
             $tank,
@@ -577,7 +577,7 @@ final class WeekTest extends FeatureCase
             ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => $products],
         );
         $drawn = static fn(): WaterUseQuery => new WaterUseQuery($keeper->refresh());
-        // What is made up on the bench comes out of what its newest batch was made of, and of its store once it has one.
+        // What is made up on the mixing page comes out of what its newest batch was made of, and of its reservoir once it has one.
         self::assertEqualsWithDelta(
             [$ro->id => 30.0, $tap->id => 10.0],
             $drawn()->of([(int) $mix->source_water_id => 20.0, $ro->id => 10.0, $tap->id => 10.0]),
@@ -918,7 +918,7 @@ final class WeekTest extends FeatureCase
             $this->read($keeper, $tank, ['nitrate' => '10', 'ph' => '7']);
         }
         $wear = ServiceLifeQuery::of($chore->refresh());
-        // Nine since it was new, of twenty; nine and the two before in a diary of nine days, which count as two weeks: (20 - 9) / (11 / 14) = 14.
+        // Nine since it was new, of twenty; nine and the two before in a log of nine days, which count as two weeks: (20 - 9) / (11 / 14) = 14.
         self::assertSame([9.0, 20.0, 14], [$wear?->done, $wear?->most, $wear?->days()]);
         self::assertEqualsWithDelta(11.0 / 14.0, $wear->aDay ?? 0.0, 1e-9);
         $this->get('/tasks')->assertSeeText('9 of 20 tests of nitrate');
@@ -946,10 +946,10 @@ final class WeekTest extends FeatureCase
         // 45 L in thirty days; 75 L more at 1.5 a day.
         self::assertEqualsWithDelta([25.0, 1.5], [$wear?->done, $wear?->aDay], 1e-6);
         self::assertSame(50, $wear?->days());
-        // What was changed a hundred days ago is no part of them, and says that the diary is older than ninety.
+        // What was changed a hundred days ago is no part of them, and says that the log is older than ninety.
         $this->noteChange($keeper, $tank, $pure, 90.0, CarbonImmutable::now()->subDays(100));
         self::assertEqualsWithDelta(0.5, ServiceLifeQuery::of($chore)?->aDay, 1e-6);
-        // Of a change that is mixed at the tank its part counts: a quarter of a sheet's litres, and two fifths of 10 L that were poured without one.
+        // Of a change that is mixed at the tank its part counts: a quarter of a checklist's litres, and two fifths of 10 L that were poured without one.
         $tap = $this->water($keeper->unsetRelation('waters'), 'Town', 'tap');
         $checklist = $this->writeRun(
             $keeper,

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\ChecklistStep;
 use App\Models\SubstrateZone;
 
-/** The bed in patches through the application. */
+/** The substrate in zones through the application. */
 final class ZonesTest extends FeatureCase
 {
     public function testABedIsCutCleanedSplitAndJoined(): void
@@ -44,7 +44,7 @@ final class ZonesTest extends FeatureCase
         $step = $checklist->steps()->where('job', 'vacuum')->firstOrFail();
         $zones = $step->content->zones;
         self::assertIsArray($zones);
-        // A quarter each, a third of the bed at most: one patch.
+        // A quarter each, a third of the substrate at most: one zone.
         self::assertCount(1, $zones);
         $this->get("/checklists/$checklist->id?step=$step->position")->assertOk()->assertSee('see the gravel-vac zones');
         foreach ([1, 2] as $ignored) {

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Account\Ledger;
 use Illuminate\Console\Command;
 
-/** Writes docs/defaults.md anew from what stands in the code. */
+/** Writes docs/defaults.md again from what stands in the code. */
 final class Defaults extends Command
 {
     protected $signature = 'cresco:defaults';

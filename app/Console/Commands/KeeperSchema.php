@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Exchange\KeeperTables;
 use Illuminate\Console\Command;
 
-/** Writes docs/schema/keeper.schema.json anew from the tables. */
+/** Writes docs/schema/keeper.schema.json again from the tables. */
 final class KeeperSchema extends Command
 {
     protected $signature = 'cresco:schema';

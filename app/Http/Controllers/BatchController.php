@@ -35,7 +35,7 @@ final class BatchController extends Controller
         ]));
     }
 
-    /** Keeps what the pen read, typed or taken from the pen itself. */
+    /** Keeps what the meter read, typed or taken from the meter itself. */
     public function check(Request $request, Batch $batch): RedirectResponse
     {
         $keeper = $this->keeper($request);

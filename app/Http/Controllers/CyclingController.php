@@ -20,7 +20,7 @@ use Illuminate\Validation\ValidationException;
 /** A tank that is being started. */
 final class CyclingController extends Controller
 {
-    /** Doses of a start-up at most. House limit. */
+    /** Doses of a cycling at most. House limit. */
     private const MOST = 120;
 
     /** mg/L of nitrogen of one dose: least and most. House limits. */

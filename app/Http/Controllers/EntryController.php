@@ -17,7 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
-/** An entry of the diary is put right: what was read, how much was changed, when it was, what was written. */
+/** An entry of the log is put right: what was read, how much was changed, when it was, what was written. */
 final class EntryController extends Controller
 {
     public function edit(Request $request, Entry $entry): View
@@ -59,7 +59,7 @@ final class EntryController extends Controller
                 array_flip($entry->readings->map(static fn($reading): string => $reading->parameter->value)->all()),
             )
             : [];
-        // A field that was left as it stood is not read anew: its spread stays what it was.
+        // A field that was left as it stood is not read again: its spread stays what it was.
         foreach ($entry->readings as $reading) {
             if (($typed[$reading->parameter->value] ?? null) === $keeper->show()->typed($reading->toCore())) {
                 unset($typed[$reading->parameter->value]);

@@ -17,7 +17,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 
-/** What Cresco assumes, what a keeper puts right of it, and what is learned anew. */
+/** What Cresco assumes, what a keeper puts right of it, and what is learned again. */
 final class EstimatesController extends Controller
 {
     public function show(Request $request): View

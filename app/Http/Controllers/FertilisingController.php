@@ -62,7 +62,7 @@ final class FertilisingController extends Controller
         );
     }
 
-    /** The school of a tank, and what its animals are given. */
+    /** The dosing method of a tank, and what its animals are given. */
     public function update(Request $request, Tank $tank): RedirectResponse
     {
         $this->checked($request, [
@@ -187,7 +187,7 @@ final class FertilisingController extends Controller
         );
     }
 
-    /** Root capsules were set at a stand. */
+    /** Root tabs were set at a plant group. */
     public function rootTabs(Request $request, Tank $tank, int $plantGroup): RedirectResponse
     {
         $record = $tank->plantGroups()->whereKey($plantGroup)->firstOrFail();
@@ -203,7 +203,7 @@ final class FertilisingController extends Controller
         return self::back($tank, __('food.capsules.kept', ['days' => RootTabKind::CHECK]));
     }
 
-    /** Given or left out, of what falls on today or of anything else on the shelf. */
+    /** Given or left out, of what falls on today or of anything else in stock. */
     public function give(Request $request, Tank $tank, GiveDose $give): RedirectResponse
     {
         $keeper = $this->keeper($request);

@@ -112,7 +112,7 @@ final class LivestockController extends Controller
         ]));
     }
 
-    /** What the animals come to is what Cresco begins with, until the diary says better. */
+    /** What the animals come to is what Cresco begins with, until the log says better. */
     public function made(Request $request, Tank $tank): RedirectResponse
     {
         $tank->setRelation('keeper', $this->keeper($request));

@@ -16,7 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** The factor of the keeper's TDS pen, learned from pairs. */
+/** The factor of the keeper's TDS meter, learned from pairs. */
 final class MeterController extends Controller
 {
     public function show(Request $request): View
@@ -38,7 +38,7 @@ final class MeterController extends Controller
         ], ['required' => __('said.number.needed')]);
         $pair = [Amount::parse($request->input('shown')) ?? 0.0, Amount::parse($request->input('known')) ?? 0.0];
         try {
-            // One pair must be a pen's by itself: a slip may not hide among the good ones.
+            // One pair must be a meter's by itself: a slip may not hide among the good ones.
             MeterFactor::learned([$pair, $pair, $pair, $pair, $pair, $pair, $pair, $pair], $keeper->pen_factor);
             $learned = self::learned($keeper, [$pair]);
         } catch (MixingFault $fault) {

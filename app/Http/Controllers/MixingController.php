@@ -58,7 +58,7 @@ final class MixingController extends Controller
         ]);
     }
 
-    /** Writes the card of what the bench shows. */
+    /** Writes the card of what the mixing page shows. */
     public function store(MixingRequest $request, WriteBatch $write): RedirectResponse
     {
         $draft = $this->drafted($request);

@@ -18,7 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
-/** A change that was made without a sheet is noted, for whichever day it was. */
+/** A change that was made without a checklist is noted, for whichever day it was. */
 final class PastChangeController extends Controller
 {
     public function create(Request $request, Tank $tank): View

@@ -117,7 +117,7 @@ final class PlantGroupController extends Controller
         return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('plants.melt.kept', ['days' => Emersed::EVERY]));
     }
 
-    /** One stand was cut, outside a session. */
+    /** One plant group was cut, outside a session. */
     public function cut(Request $request, Tank $tank, int $plantGroup, RecordPlantMeasurements $keep): RedirectResponse
     {
         $tank->setRelation('keeper', $this->keeper($request))->load(PlantModelQuery::WITH);

@@ -16,7 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** What was noted of a stand is put right or taken back: heights, cuts and root capsules. */
+/** What was noted of a plant group is put right or taken back: heights, cuts and root tabs. */
 final class PlantMeasurementController extends Controller
 {
     public function look(Request $request, Tank $tank, int $plantGroup, int $look): RedirectResponse

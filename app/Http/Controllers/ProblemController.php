@@ -205,7 +205,7 @@ final class ProblemController extends Controller
         return redirect('/tanks/'.$tank->id.'/problems')->with('status', __('said.done.ended'));
     }
 
-    /** It came back: the same inquiry goes on with all that is known. */
+    /** It came back: the same problem goes on with all that is known. */
     public function again(Request $request, Tank $tank, int $problem): RedirectResponse
     {
         $this->found($request, $tank, $problem)->update(['ended_at' => null, 'outcome' => null]);

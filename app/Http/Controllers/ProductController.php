@@ -19,7 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** The keeper's jars: salts and labelled products, what is left of them, and what a spoon of each weighs. */
+/** The keeper's products: salts and labelled products, what is left of them, and what a spoon of each weighs. */
 final class ProductController extends Controller
 {
     public function index(Request $request): View

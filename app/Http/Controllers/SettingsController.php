@@ -77,7 +77,7 @@ final class SettingsController extends Controller
             'timezone' => __('said.choose.zone'),
             'in' => __('said.choose.listed'),
         ]);
-        // Steps and fields were typed for the pen as it was taken until now.
+        // Steps and fields were typed for the meter as it was taken until now.
         $penFactor = $keeper->pen_factor;
         DB::transaction(function () use ($keeper, $request, $checked, $penFactor): void {
             $keeper->update([
@@ -119,7 +119,7 @@ final class SettingsController extends Controller
         return redirect('/settings#kits')->with('status', __('settings.kits_set', ['set' => label($set)]));
     }
 
-    /** A pen was set against its standard: from now on it strays anew. */
+    /** A meter was set against its standard: from now on it strays again. */
     public function set(Request $request, string $parameter): View|RedirectResponse
     {
         $keeper = $this->keeper($request);
@@ -133,7 +133,7 @@ final class SettingsController extends Controller
     }
 
     /**
-     * A kit as typed. What was left as it stood keeps its worth, whichever unit is chosen for it now; what was typed anew is in the unit
+     * A kit as typed. What was left as it stood keeps its worth, whichever unit is chosen for it now; what was typed again is in the unit
      * chosen beside it.
      *
      * @param array<mixed> $typed

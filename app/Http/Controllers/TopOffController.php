@@ -15,10 +15,10 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** What topping up does to a tank over a year, and what evaporates. */
+/** What top-off does to a tank over a year, and what evaporates. */
 final class TopOffController extends Controller
 {
-    /** Share of the tank from which on a top-up is asked back. House default. */
+    /** Share of the tank from which on a top-off is asked back. House default. */
     private const ODD = 0.25;
 
     public function show(Request $request, Tank $tank): View

@@ -34,7 +34,7 @@ final class WaterChangeController extends Controller
 {
     public function __construct(private readonly DraftChange $draft) {}
 
-    /** The sheet; with htmx only what answers to typing. With a fault in a field the last good figures stay. */
+    /** The checklist; with htmx only what answers to typing. With a fault in a field the last good figures stay. */
     public function show(WaterChangeRequest $request, Tank $tank): View|Response
     {
         $this->prepare($request, $tank);
@@ -60,7 +60,7 @@ final class WaterChangeController extends Controller
         );
     }
 
-    /** What is given after the change that the sheet shows; a part of it that comes once the keeper has stopped typing. */
+    /** What is given after the change that the checklist shows; a part of it that comes once the keeper has stopped typing. */
     public function dose(WaterChangeRequest $request, Tank $tank): View|RedirectResponse
     {
         $this->prepare($request, $tank);
@@ -81,7 +81,7 @@ final class WaterChangeController extends Controller
         return new DosesAfterRows(new DosesAfterChange(FertilisingQuery::tank($tank), ($this->draft)($tank, $request->toInput($tank))), $tank);
     }
 
-    /** Writes the checklist for what the sheet shows. */
+    /** Writes the checklist of the change that the page shows. */
     public function store(WaterChangeRequest $request, Tank $tank, WriteChecklist $write): RedirectResponse
     {
         $this->prepare($request, $tank);

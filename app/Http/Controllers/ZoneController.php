@@ -19,7 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
-/** The bed in patches: which are next, which were cleaned, and how they are cut. */
+/** The substrate in zones: which are next, which were cleaned, and how they are cut. */
 final class ZoneController extends Controller
 {
     private const MOST_PATCHES = 60;
@@ -37,7 +37,7 @@ final class ZoneController extends Controller
         );
     }
 
-    /** Cuts the whole bed into patches of about an arm's reach. */
+    /** Cuts the whole bed into zones of about an arm's reach. */
     public function cut(Request $request, Tank $tank): RedirectResponse
     {
         $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => __('said.choose.bed')]);
@@ -94,7 +94,7 @@ final class ZoneController extends Controller
             : redirect('/tanks/'.$tank->id.'/gravel-vac')->with('status', __('said.cannot.finer'));
     }
 
-    /** Joins a patch with one that makes a rectangle with it; it counts as cleaned when the longer waiting one was. */
+    /** Joins a zone with one that makes a rectangle with it; it counts as cleaned when the longer waiting one was. */
     public function merge(Tank $tank, int $zone, int $other): RedirectResponse
     {
         $done = DB::transaction(function () use ($tank, $zone, $other): bool {
@@ -116,7 +116,7 @@ final class ZoneController extends Controller
             : redirect('/tanks/'.$tank->id.'/gravel-vac')->with('status', __('said.cannot.rectangle'));
     }
 
-    /** A patch, while nobody else cuts the bed of its tank. */
+    /** A zone, while nobody else cuts the substrate of its tank. */
     private function alone(Tank $tank, int $zone): SubstrateZone
     {
         Tank::query()->whereKey($tank->id)->lockForUpdate()->first();

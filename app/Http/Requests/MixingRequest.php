@@ -27,7 +27,7 @@ use Illuminate\Support\MessageBag;
 use Illuminate\Validation\Rule;
 
 /**
- * What stands on the bench, as typed. A page can be made from it even when some of it is wrong. Fields that were not sent
+ * What stands on the mixing page, as typed. A page can be made from it even when some of it is wrong. Fields that were not sent
  * have their usual value; a target that was sent empty is left open.
  */
 final class MixingRequest extends FormRequest
@@ -38,7 +38,7 @@ final class MixingRequest extends FormRequest
     /** Most litres of one batch. House limit. */
     private const MOST_LITRES = 5000.0;
 
-    /** Waters and jars that one batch is reckoned from. House limits: each more makes the map slower, and nobody mixes so many. */
+    /** Waters and products that one batch is worked out from. House limits: each more makes the map slower, and nobody mixes so many. */
     private const MOST_WATERS = 8;
 
     private const MOST_JARS = 20;

@@ -11,7 +11,7 @@ use App\Units\MomentRule;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
 
-/** A change of water that was made without a sheet. */
+/** A change of water that was made without a checklist. */
 final class PastChangeRequest extends KeeperRequest
 {
     /** @return array<string, mixed> */

@@ -20,7 +20,7 @@ use Cresco\Core\Plants\PlantSpecies;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** A stand as it is typed: kind, place, height; lengths in the keeper's unit, the place in percent of the plan. */
+/** A plant group as it is typed: kind, place, height; lengths in the keeper's unit, the place in percent of the plan. */
 final class PlantGroupRequest extends FormRequest
 {
     /** @return array<string, mixed> */

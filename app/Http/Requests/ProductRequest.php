@@ -18,7 +18,7 @@ use Cresco\Core\Water\AcidKind;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** A jar or bottle as it is typed: salt, label, conditioner, acid or feed, in the keeper's units. */
+/** A product as it is typed: salt, label, dechlorinator, acid or feed, in the keeper's units. */
 final class ProductRequest extends KeeperRequest
 {
     /** @return array<string, mixed> */
@@ -102,7 +102,7 @@ final class ProductRequest extends KeeperRequest
         return DoseUnit::of($this->input('label.measured'));
     }
 
-    /** A label in percent by weight is reckoned over to what a millilitre brings to a litre. */
+    /** A label in percent by weight is worked out over to what a millilitre brings to a litre. */
     private function isByWeight(): bool
     {
         return $this->holds(Product::FEED) && $this->filled('label.density');

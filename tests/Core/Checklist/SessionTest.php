@@ -26,7 +26,7 @@ use PHPUnit\Framework\TestCase;
 final class SessionTest extends TestCase
 {
     /**
-     * @param list<DeviceKind>          $devices
+     * @param list<DeviceKind>      $devices
      * @param list<Task>            $tasks
      * @param array<string, string> $schools
      */

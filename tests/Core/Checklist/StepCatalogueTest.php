@@ -84,7 +84,7 @@ final class StepCatalogueTest extends TestCase
         self::assertStringContainsString('rest_cuttings', self::lines('trim', []));
         self::assertStringContainsString('rinse_drained', self::lines('media', []));
         self::assertStringContainsString('rinse_treated', self::lines('media', ['media' => 'conditioned']));
-        // Minerals that go straight in have a step of their own, between conditioner and refill.
+        // Minerals that go straight in have a step of their own, between dechlorinator and refill.
         self::assertStringContainsString('dissolve', self::lines('minerals', ['minerals' => 'direct']));
     }
 

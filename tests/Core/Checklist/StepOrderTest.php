@@ -176,7 +176,7 @@ final class StepOrderTest extends TestCase
 
     public function testWhatStandsOutOfItsPlaceIsTimed(): void
     {
-        // Off at 9; drained 19, conditioner 20, full 30, looked over 32, on 35.
+        // Off at 9; drained 19, dechlorinator 20, full 30, looked over 32, on 35.
         $spells = static fn(Session $session): ExposureTimes => ExposureTimes::of($session, Timetable::of($session->jobs(), OrderRules::of($session)));
         $usual = $spells(self::session([], [DeviceKind::Canister], [], mark: 100.0));
         self::assertSame([26, 26, 1, null, false], [$usual->off, $usual->filter, $usual->low, $usual->plants, $usual->isStale]);
@@ -228,7 +228,7 @@ final class StepOrderTest extends TestCase
 
     /**
      * @param list<Task>            $tasks
-     * @param list<DeviceKind>          $devices
+     * @param list<DeviceKind>      $devices
      * @param array<string, string> $schools
      */
     private static function session(

@@ -249,7 +249,7 @@ final class NitrificationTest extends TestCase
             $expected[$day] = 0.4;
         }
         self::assertSame($expected, $days(CyclingMethod::Planted, AmmoniaSource::Soil, true));
-        // The other school, and a bed that gives nothing: three tenths a week.
+        // The other school of practice, and a substrate that gives nothing: three tenths a week.
         $weekly = array_fill(0, 91, 0.0);
         foreach (range(7, 84, 7) as $day) {
             $weekly[$day] = 0.3;

@@ -50,7 +50,7 @@ final class FormulaTest extends TestCase
     }
 
     /**
-     * A term at random, as it is written and as PHP itself reckons it.
+     * A term at random, as it is written and as PHP itself computes it.
      *
      * @param array<string, float> $symbols
      *

@@ -109,7 +109,7 @@ final class LightTest extends TestCase
     {
         $plan = new Rectangle(600.0, 300.0);
         $lamp = static fn(float $flux): LampModel => new LampModel(LampKind::Panel, $flux, 500.0, 200.0, 100.0);
-        // A lamp that gives just the reckoned light at this place.
+        // A lamp that gives just the worked out light at this place.
         $one = (new LightField([$lamp(1.0)], $plan))->atPlace(0.3, 0.5, 200.0);
         $lamps = [$lamp($row->number('computed') / $one)];
         $field = new LightField($lamps, $plan, readings: [new LampReading($row->number('reading'), 0.3, 0.5, 200.0, $row->number('reading_band_80'))]);

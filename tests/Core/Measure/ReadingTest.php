@@ -267,7 +267,7 @@ final class ReadingTest extends TestCase
     }
 
     /**
-     * By hand: a pH pen is good to 0.05 + 0.05 a month, a conductivity pen to 2 % + 1 % a month, and a digit is flat over its width.
+     * By hand: a pH meter is good to 0.05 + 0.05 a month, a conductivity meter to 2 % + 1 % a month, and a digit is flat over its width.
      *
      * @return iterable<string, array{Parameter, float, float, float|null, float, bool}>
      */

@@ -11,12 +11,12 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** What the pen asks for, held against a vessel that is mixed by hand. */
+/** What the meter asks for, held against a vessel that is mixed by hand. */
 final class BatchReadingTest extends TestCase
 {
     public function testWaterWithoutAnythingInItIsOrdinaryAndLessThanNothingIsNot(): void
     {
-        // Water of the membrane that reads nothing; salts for 200: it reads 150, so a third of each jar more.
+        // Water of the membrane that reads nothing; salts for 200: it reads 150, so a third of each product more.
         self::assertEqualsWithDelta(1.0 / 3.0, BatchReading::of(150.0, 200.0, 0.0, 20.0, 0.0)->more, 1e-9);
         self::assertTrue(BatchReading::of(0.0, 0.0, 0.0, 20.0, 0.0)->isGood());
         foreach ([

@@ -84,7 +84,7 @@ final class PlannerTest extends TestCase
             self::assertNotNull($mixture);
             self::assertEqualsWithDelta(1.0, array_sum($mixture->shares), 1e-6);
             self::assertSame([], Advice::missed($target, $mixture));
-            // Weighed to a hundredth of a gram and reckoned anew, from the ions of each salt.
+            // Weighed to a hundredth of a gram and worked out again, from the ions of each salt.
             $batch = WeighedBatch::rounded($mixture, 40.0, 0.01);
             if ($target->gh !== null) {
                 self::assertEqualsWithDelta($target->gh, $batch->water->ions->hardness(), 0.02 * 0.178);
@@ -221,7 +221,7 @@ final class PlannerTest extends TestCase
             self::assertLessThanOrEqual($other->shares[0] + 1e-6, $recipes['least_ro']->shares[0]);
             self::assertLessThanOrEqual($products($other), $products($recipes['fewest_jars']));
         }
-        // Fewer jars may weigh a little more, and never much.
+        // Fewer products may weigh a little more, and never much.
         self::assertLessThanOrEqual(1.03 * min(array_map($weighed, $recipes)), $weighed($recipes['fewest_jars']));
     }
 
@@ -375,7 +375,7 @@ final class PlannerTest extends TestCase
 
     public function testALabelledProductSpeaksForItself(): void
     {
-        // 2 g in 10 L raise GH by 6 and the pen by 230; 5 g in 20 L then make 7.5 and 287.
+        // 2 g in 10 L raise GH by 6 and the meter by 230; 5 g in 20 L then make 7.5 and 287.
         $product = Ingredient::ofLabel('p', 'Shrimp mineral', 'g', new Label(2.0, 10.0, 6.0, 0.0, 230.0));
         $planner = new Planner([BatchSource::pure()], [$product], 20.0);
         $mixture = $planner->closest(Target::degrees(7.5, null));
@@ -383,7 +383,7 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta(5.0, 20.0 * $mixture->amounts[0], 0.01);
         self::assertEqualsWithDelta(287.5, $mixture->conductivity, 1.0);
         self::assertContains(Ion::Chloride, $mixture->unknown());
-        // Of a product that stays on the shelf nothing is unknown.
+        // Of a product that stays in stock nothing is unknown.
         $without = (new Planner([BatchSource::pure()], [...self::products('gypsum'), $product], 20.0))->closest(new Target(0.0, 0.0, null, null));
         self::assertSame([], $without->unknown());
     }

@@ -147,7 +147,7 @@ final class ProductsTest extends TestCase
 
     public function testALabelThatNamesNoConductivityIsReckonedAndSaysHowRoughly(): void
     {
-        // Calcium and magnesium chloride for 6 degrees, as salts they would raise the pen by what their ions conduct.
+        // Calcium and magnesium chloride for 6 degrees, as salts they would raise the meter by what their ions conduct.
         $salts = Mixture::of([BatchSource::pure()], [1.0], PlannerTest::products('calcium_chloride', 'magnesium_chloride'), [0.101498, 0.077161]);
         $label = new Label(3.0, 10.0, $salts->ions->degreesOfHardness(), 0.0, null, 3.0);
         $product = Ingredient::ofLabel('x', 'Grains', 'g', $label);
@@ -156,7 +156,7 @@ final class ProductsTest extends TestCase
         self::assertNull($label->contradiction());
         self::assertGreaterThan(0.05, $label->doubt());
         self::assertEqualsWithDelta($salts->conductivity, $batch->water->conductivity, 1.96 * $batch->water->doubt());
-        // The pen cannot fault a good batch, and still finds one that is half as strong.
+        // The meter cannot fault a good batch, and still finds one that is half as strong.
         self::assertTrue($batch->check($salts->conductivity)->isGood());
         self::assertFalse($batch->check(0.5 * $salts->conductivity)->isGood());
         self::assertSame(0.0, (new Label(3.0, 10.0, 6.0, 0.0, 240.0))->doubt());

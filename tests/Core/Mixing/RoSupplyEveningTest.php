@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Several tanks fed from one store in an evening, held against a clock that ticks by the second. */
+/** Several tanks fed from one reservoir in an evening, held against a clock that ticks by the second. */
 final class RoSupplyEveningTest extends TestCase
 {
     public function testEachTankGetsItsWaterWhenAClockSaysSo(): void

@@ -13,7 +13,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** The small tools that everything else reckons with. */
+/** The small tools that everything else computes with. */
 final class SmallTest extends TestCase
 {
     /**

@@ -132,7 +132,7 @@ final class PlacingTest extends TestCase
      * Cost of days, minutes over and minutes of work, by the rule itself.
      *
      * @param list<ScheduledTask> $jobs
-     * @param list<int> $days
+     * @param list<int>           $days
      *
      * @return array{float, int, int}
      */
@@ -215,7 +215,7 @@ final class PlacingTest extends TestCase
      * By the rule itself.
      *
      * @param list<ScheduledTask> $jobs
-     * @param list<int> $days
+     * @param list<int>           $days
      */
     private static function cost(Placing $placing, array $jobs, array $days): float
     {

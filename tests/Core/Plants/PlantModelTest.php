@@ -96,7 +96,7 @@ final class PlantModelTest extends TestCase
         $stem = self::stand(1, GrowthForm::Stem, [0.0, 0.3, 0.9, 1.0], 200.0, 40.0);
         $planting = self::planting($stem);
 
-        // The bed is 59 mm deep there: 360 - 59 - 30.
+        // The substrate is 59 mm deep there: 360 - 59 - 30.
         self::assertSame(TrimReason::Surface, $planting->due($stem)?->reason);
         self::assertEqualsWithDelta(271.0, $planting->due($stem)->limit, 1e-9);
     }

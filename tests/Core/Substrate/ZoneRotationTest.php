@@ -77,7 +77,7 @@ final class ZoneRotationTest extends TestCase
     public function testWhatIsStirredFollowsFromWhatWasFed(): void
     {
         // 2 mg/L nitrate a day in 100 L are 200 * 14.007 / 62.004 = 45.2 mg nitrogen; a tenth of it settles, a quarter of that
-        // in a quarter of the bed, 20 days long: 22.6 mg, of which gravel frees 30 %: 6.78 mg in 60 L.
+        // in a quarter of the substrate, 20 days long: 22.6 mg, of which gravel frees 30 %: 6.78 mg in 60 L.
         $rotation = new ZoneRotation(2.0, 100.0, 60.0, 7.0, 25.0, 0.05);
         $zone = new Zone(1, 0.0, 0.25, 0.0, 1.0, Cover::Gravel, 20.0);
 

@@ -10,7 +10,7 @@ use Cresco\Core\Substrate\Zone;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Parts of a bed as they lie beside each other, shares of the plan. */
+/** Parts of a substrate as they lie beside each other, shares of the plan. */
 final class ZoneTest extends TestCase
 {
     /** @param array{float, float, float, float} $at left, right, front, back */

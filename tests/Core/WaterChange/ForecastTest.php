@@ -312,7 +312,7 @@ final class ForecastTest extends TestCase
     public function testTheNarrowestLimitDecides(): void
     {
         $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 40);
-        // KH may move 1 of 3 degrees, GH 2 of 4, conductivity 37.5 of 150 by strength (a quarter of it would be a little more), warmth 2 of 5.
+        // KH may move 1 of 3 degrees, GH 2 of 4, conductivity 37.5 of 150 by strength (a quarter of it would be a little more), temperature 2 of 5.
         $allowance = Sizing::largestWithin($plan, new SwingLimits(9, 1, 2, 0.15, 2), Forecast::of($plan));
         [$share, $by] = [$allowance->share, $allowance->by];
 

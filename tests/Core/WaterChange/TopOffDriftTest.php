@@ -62,7 +62,7 @@ final class TopOffDriftTest extends TestCase
         self::assertEqualsWithDelta((14 * 0.6 + 60.0) / 74.0, $learned->value, 1e-9);
         self::assertEqualsWithDelta(0.6 * 0.6 / sqrt(74.0), $learned->spread, 1e-9);
         self::assertSame(20, $learned->count);
-        // A bucket that was a change, written down as a top-up, is left out.
+        // A bucket that was a change, written down as a top-off, is left out.
         $seen = array_map(static fn(int $i): array => [3.0, $i === 7 ? 30.0 : 3.0, 3.0 * $i], range(1, 20));
         self::assertSame([21.0], TopOffDrift::learned(2000.0, $seen)->aside);
         self::assertEqualsWithDelta((14 * 0.6 + 57.0) / 71.0, TopOffDrift::learned(2000.0, $seen)->value, 1e-9);
