@@ -76,9 +76,9 @@ final class ZonesPage
         return in_array($zone->id, $this->next, true);
     }
 
-    public function age(SubstrateZone $zone): string
+    public function lastVacuumed(SubstrateZone $zone): string
     {
-        return $zone->cleaned_at === null ? (string) __('names.never') : $this->show->day($zone->cleaned_at);
+        return (string) ($zone->cleaned_at === null ? __('bed.page.never') : __('bed.page.cleaned', ['day' => $this->show->day($zone->cleaned_at)]));
     }
 
     /** "12 d" */

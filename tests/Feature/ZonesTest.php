@@ -20,10 +20,11 @@ final class ZonesTest extends FeatureCase
         $zones = $tank->zones()->orderBy('id')->get();
         self::assertCount(4, $zones);
         $first = $zones->firstOrFail();
-        $this->get("/tanks/$tank->id/gravel-vac")->assertOk()->assertSee('plunge, lift, let it fall')->assertSee('Next:');
+        $this->get("/tanks/$tank->id/gravel-vac")->assertOk()->assertSee('plunge, lift, let it fall')->assertSee('Next:')->assertSee('never vacuumed')->assertDontSee('last vacuumed');
         $this->post("/tanks/$tank->id/gravel-vac/$first->id/clean")->assertRedirect();
         self::assertNotNull($first->refresh()->cleaned_at);
         self::assertCount(1, $first->cleanings()->get());
+        $this->get("/tanks/$tank->id/gravel-vac")->assertSeeInOrder(['last vacuumed ', '(once)', 'never vacuumed']);
         $this->put("/tanks/$tank->id/gravel-vac/$first->id", ['cover' => 'carpet'])->assertSessionHasNoErrors();
         $this->put("/tanks/$tank->id/gravel-vac/$first->id", ['cover' => '<i>'])->assertSessionHasErrors('cover');
         $this->post("/tanks/$tank->id/gravel-vac/$first->id/split")->assertRedirect();

@@ -38,9 +38,10 @@
     <ul class="patches">
         @foreach($page->zones as $zone)
         <li id="patch-{{ $zone->id }}" @class(['next' => $page->isNext($zone)])><b>{{ $page->number($zone) }}</b>
-            <div><span>{{ label($zone->cover) }}: {{ __('names.technique.'.$zone->cover->value) }}</span><small>{{ __('bed.page.cleaned', ['what' =>
-                $page->age($zone)]) }}@if($zone->cleanings_count) ({{ trans_choice('bed.page.times', $zone->cleanings_count, ['count' =>
-                    $zone->cleanings_count]) }}) @endif @if($page->isNext($zone)) · {{ __('bed.page.next') }} @endif</small></div>
+            <div><span>{{ label($zone->cover) }}: {{ __('names.technique.'.$zone->cover->value) }}</span>
+                <small>{{ $page->lastVacuumed($zone) }}
+                    @if($zone->cleanings_count)({{ trans_choice('bed.page.times', $zone->cleanings_count, ['count' => $zone->cleanings_count]) }})@endif
+                    @if($page->isNext($zone)) · {{ __('bed.page.next') }} @endif</small></div>
             <form method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $zone->id }}/clean" data-clean="{{ $zone->id }}">@csrf<button
                 @class(['act', 'quiet' => !$page->isNext($zone)])>{{ __('bed.page.vacuumed') }}<span
                 class="visually-hidden"> {{ __('bed.page.zone', ['what' => $page->number($zone)]) }}</span></button></form>
