@@ -9,17 +9,10 @@ use App\Exchange\ImportProgress;
 use App\Exchange\KeeperArchiveIn;
 use App\Exchange\KeeperTable;
 use App\Exchange\KeeperTables;
-use App\Fertilising\FertilisingQuery;
-use App\Models\Analysis;
 use App\Models\Checklist;
 use App\Models\ChecklistState;
 use App\Models\Keeper;
-use App\Problems\ChangeDetectionQuery;
-use App\Schedule\JobsQuery;
-use App\Tanks\LightQuery;
-use App\Tanks\PlantModelQuery;
-use App\Tanks\TankWaterQuery;
-use App\Tanks\VesselQuery;
+use App\Today\MainPages;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\QueryException;
@@ -257,31 +250,10 @@ final class ImportArchive
     private function walk(Keeper $keeper): void
     {
         try {
-            $this->goThrough($keeper);
+            MainPages::of($keeper);
         } catch (Throwable $fault) {
             report($fault);
             throw new FileFault(__('account.archive.impossible'));
-        }
-    }
-
-    private function goThrough(Keeper $keeper): void
-    {
-        $jobs = JobsQuery::of($keeper);
-        ChangeDetectionQuery::ofMany($jobs->waters(), $keeper->show());
-        $jobs->ahead();
-        foreach ($keeper->tanks()->pluck('id') as $id) {
-            $tank = $keeper->tanks()->whereKey($id)->firstOrFail()->setRelation('keeper', $keeper);
-            VesselQuery::tank($tank)->litres();
-            TankWaterQuery::of($tank);
-            PlantModelQuery::orNone($tank);
-            FertilisingQuery::tank($tank);
-            LightQuery::tank($tank);
-        }
-        foreach ($keeper->benchProducts() as $product) {
-            $product->toCore();
-        }
-        foreach (Analysis::query()->where('keeper_id', $keeper->id)->get() as $analysis) {
-            $analysis->toCore();
         }
     }
 
