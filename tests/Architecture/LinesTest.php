@@ -69,4 +69,23 @@ final class LinesTest extends TestCase
 
         self::assertSame([], $naming);
     }
+
+    public function testEveryPathThatADocumentNamesIsThere(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $gone = [];
+        $seen = 0;
+        foreach ([$root.'/README.md', ...(glob($root.'/docs/*.md') ?: [])] as $document) {
+            preg_match_all('#`((?:app|core|config|deploy|docs|lang|resources|routes|tests)/[\w/.-]+)`#', (string) file_get_contents($document), $paths);
+            foreach ($paths[1] as $path) {
+                ++$seen;
+                if (!file_exists("$root/$path") && !file_exists("$root/$path.php")) {
+                    $gone[] = basename($document).' '.$path;
+                }
+            }
+        }
+
+        self::assertSame([], $gone);
+        self::assertGreaterThan(60, $seen);
+    }
 }
